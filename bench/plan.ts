@@ -1,0 +1,57 @@
+/** Speed of the plan, against the time to copy the same project as JSON in the same run. */
+import { placeWall, planWall, type Project } from '../src/lib/core/index.ts';
+import { manyPieces } from './many-pieces.ts';
+
+const ROUNDS = 60;
+
+function median(values: number[]): number {
+	return values.toSorted((a, b) => a - b)[Math.floor(values.length / 2)]!;
+}
+
+/** Median time in ms of a job on fresh facts, so that nothing is remembered from the round before. */
+function time(count: number, job: (project: Project) => void): number {
+	const times: number[] = [];
+	for (let round = 0; round < ROUNDS; round++) {
+		const project = manyPieces(count);
+		const start = performance.now();
+		job(project);
+		times.push(performance.now() - start);
+	}
+	return median(times);
+}
+
+/** Median time in ms to plan again after one piece moved: what a drag costs. */
+function timeMove(count: number): number {
+	const project = manyPieces(count);
+	const wall = project.walls[0]!;
+	planWall(project, wall.id);
+	const times: number[] = [];
+	for (let round = 0; round < ROUNDS; round++) {
+		const [arrangement] = wall.arrangements;
+		const placements = arrangement!.placements.with(0, {
+			...arrangement!.placements[0]!,
+			x: round
+		});
+		const moved: Project = {
+			...project,
+			walls: [{ ...wall, arrangements: [{ ...arrangement!, placements }] }]
+		};
+		const start = performance.now();
+		planWall(moved, wall.id);
+		times.push(performance.now() - start);
+	}
+	return median(times);
+}
+
+// The first sizes are not to pay for the compiler warming up.
+time(200, (project) => planWall(project, project.walls[0]!.id));
+console.log('pieces  place ms  whole ms  one moved ms  JSON copy ms  place/copy');
+for (const count of [50, 100, 200, 500, 1000]) {
+	const place = time(count, (project) => placeWall(project, project.walls[0]!));
+	const whole = time(count, (project) => planWall(project, project.walls[0]!.id));
+	const copy = time(count, (project) => JSON.parse(JSON.stringify(project)));
+	const cells = [place, whole, timeMove(count), copy].map((ms) => ms.toFixed(2).padStart(9));
+	console.log(
+		`${String(count).padStart(6)} ${cells.join(' ')} ${(place / copy).toFixed(2).padStart(9)}`
+	);
+}

@@ -1,0 +1,81 @@
+import { expect, measure, openDemo, pieceOn, readout, station, test } from './support.ts';
+
+test('a piece turns round, its numbers are the inputs, and its wire is pulled', async ({
+	page
+}) => {
+	await openDemo(page);
+	await pieceOn(page, 'B').focus();
+	await page.keyboard.press('f');
+	await expect(
+		page.getByRole('heading', { name: 'B · South channel chart, from the back' })
+	).toBeVisible();
+	const drop = page.getByLabel('Pulled drop', { exact: true });
+	await expect(drop).toHaveValue('1 1/2"');
+
+	const finger = page.getByRole('slider', { name: 'One finger pulling the wire' });
+	await finger.focus();
+	await page.keyboard.press('PageDown');
+	await expect(drop).toHaveValue('1 3/4"');
+	await expect(finger).toHaveAttribute('aria-valuetext', '1 3/4" below the top edge');
+	const box = (await finger.boundingBox())!;
+	await page.mouse.move(box.x + box.width / 2, box.y + 14);
+	await page.mouse.down();
+	await page.mouse.move(box.x + box.width / 2, box.y + 40, { steps: 4 });
+	await page.mouse.up();
+	await expect(drop).not.toHaveValue('1 3/4"');
+
+	// The keyboard shortcut is deaf while a number is typed.
+	await drop.focus();
+	await page.keyboard.press('f');
+	await expect(
+		page.getByRole('heading', { name: 'B · South channel chart, from the back' })
+	).toBeVisible();
+	await page.keyboard.press('Escape');
+
+	await measure(page.getByLabel('Ring span'), '21');
+	await expect(page.getByRole('alert').first()).toContainText('as far apart as the piece is wide');
+	await expect(readout(page)).toContainText('no mark yet');
+	await measure(page.getByLabel('Ring span'), '15');
+	await page.getByRole('button', { name: 'Turn it round (F)' }).click();
+	await expect(pieceOn(page, 'B')).toBeVisible();
+});
+
+test('another way to hang keeps what was measured', async ({ page }) => {
+	await openDemo(page);
+	await station(page, 'Rack').click();
+	await pieceOn(page, 'F').focus();
+	const bench = page.getByRole('complementary', { name: 'Bench' });
+	const how = bench.getByLabel('How it hangs');
+	await how.selectOption('Two rings on two hooks');
+	await expect(bench.getByLabel('Ring span')).toHaveValue('8 1/4"');
+	await expect(bench.getByLabel('Left ring down')).toHaveValue('3 1/2"');
+	await how.selectOption('Sawtooth on one nail');
+	await expect(bench.getByText('Dashed figures are assumed.')).toBeVisible();
+	await measure(bench.getByLabel('Teeth down'), '3/8');
+	await measure(bench.getByLabel('Off centre'), '1/2');
+	await expect(bench).toContainText('off level');
+	await page.getByRole('button', { name: /^Undo/ }).click();
+	await page.getByRole('button', { name: /^Undo/ }).click();
+	await page.getByRole('button', { name: /^Undo/ }).click();
+	await page.getByRole('button', { name: /^Undo/ }).click();
+	await expect(how).toHaveValue('wire-one');
+	await expect(bench.getByLabel('Pulled drop')).toHaveValue('1 3/4"');
+});
+
+test('the person’s own hook moves the hole, not the bearing', async ({ page }) => {
+	await openDemo(page);
+	await station(page, 'Fix').click();
+	await pieceOn(page, 'F').focus();
+	const bench = page.getByRole('complementary', { name: 'Bench' });
+	const hook = bench.getByRole('combobox', { name: /^Hook/ });
+	await expect(hook).toHaveValue('picture-hook-1');
+	const before = await readout(page).innerText();
+	await measure(bench.getByLabel('From the bearing up to the hole'), '1');
+	await expect(readout(page)).not.toHaveText(before);
+	await bench.getByRole('button', { name: 'Back to the typical hook' }).click();
+	await expect(bench.getByText('A typical figure.')).toBeVisible();
+	await hook.selectOption('Wood screw, 8 gauge');
+	await expect(bench.getByText('Drill at the hole')).toBeVisible();
+	await expect(bench.getByRole('cell').first()).toContainText('2.6 lb');
+	await expect(bench).toContainText('Local codes win.');
+});

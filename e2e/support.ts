@@ -1,0 +1,57 @@
+import AxeBuilder from '@axe-core/playwright';
+import { test as base, expect, type Locator, type Page } from '@playwright/test';
+
+/** A page that fails its test on any console error, page error or breach of the content policy. */
+export const test = base.extend<{ page: Page }>({
+	page: async ({ page }, use) => {
+		const troubles: string[] = [];
+		page.on('console', (message) => message.type() === 'error' && troubles.push(message.text()));
+		page.on('pageerror', (error) => troubles.push(error.message));
+		await use(page);
+		expect(troubles).toEqual([]);
+	}
+});
+
+export { expect };
+
+/** Goes to a page of the app and waits until it answers to clicks. */
+export async function open(page: Page, path: string): Promise<void> {
+	await page.goto(path);
+	await page.waitForSelector('[data-ready]');
+}
+
+/** Types a measure into a field and leaves it. */
+export async function measure(field: Locator, text: string): Promise<void> {
+	await field.fill(text);
+	await field.press('Enter');
+}
+
+/** Waits until everything typed so far is in the browser's storage. */
+export async function kept(page: Page): Promise<void> {
+	await expect(page.getByTestId('keeping')).toHaveText('kept');
+}
+
+/** Opens the stair hall of the demo. */
+export async function openDemo(page: Page): Promise<void> {
+	await open(page, '/demo');
+	await expect(page.getByRole('group', { name: 'Elevation of Stair hall' })).toBeVisible();
+}
+
+export const readout = (page: Page): Locator => page.getByRole('region', { name: 'Readout' });
+
+export const pieceOn = (page: Page, letter: string): Locator =>
+	page.locator(`[data-piece="${letter}"]`);
+
+export const station = (page: Page, name: string): Locator =>
+	page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name });
+
+/** WCAG 2.2 A and AA, as far as a program can see them. */
+export async function accessible(page: Page, where: string): Promise<void> {
+	const { violations } = await new AxeBuilder({ page })
+		.withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])
+		.analyze();
+	const told = violations.map(
+		({ id, nodes }) => `${where}: ${id} ${nodes.map(({ html }) => html.slice(0, 120)).join(' | ')}`
+	);
+	expect(told).toEqual([]);
+}

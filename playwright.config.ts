@@ -1,0 +1,33 @@
+import { defineConfig } from '@playwright/test';
+
+const PORT = 4391;
+
+export default defineConfig({
+	testDir: 'e2e',
+	workers: 2,
+	fullyParallel: true,
+	retries: 1,
+	timeout: 60_000,
+	use: {
+		baseURL: `http://localhost:${PORT}`,
+		viewport: { width: 1280, height: 800 },
+		launchOptions: {
+			executablePath: '/usr/bin/chromium',
+			args: [
+				'--no-sandbox',
+				'--disable-gpu',
+				'--disable-quic',
+				'--no-first-run',
+				'--disable-background-networking',
+				'--disable-component-update',
+				'--disable-sync'
+			]
+		}
+	},
+	webServer: {
+		command: 'node scripts/serve.mjs',
+		url: `http://localhost:${PORT}/api/health`,
+		env: { PORT: String(PORT), ORIGIN: `http://localhost:${PORT}` },
+		reuseExistingServer: false
+	}
+});

@@ -1,0 +1,31 @@
+/** Speed and weight: never part of the tests. */
+import { spawn } from 'node:child_process';
+import { buildIfStale } from './lib/build.mjs';
+import { installChromium } from './lib/chromium.mjs';
+import { installPackages } from './lib/install.mjs';
+import { freePort } from './lib/port.mjs';
+import { root, run } from './lib/run.mjs';
+
+await installPackages();
+await installChromium();
+await buildIfStale();
+// Bundled as the app is: a loader that keeps function names would be measured instead.
+await run('npx', ['rolldown', 'bench/plan.ts', '--file', '.cache/plan.mjs', '--platform', 'node'], {
+	quiet: true
+});
+await run('node', ['.cache/plan.mjs']);
+await run('npx', ['rolldown', 'bench/list.ts', '--file', '.cache/list.mjs', '--platform', 'node'], {
+	quiet: true
+});
+await run('node', ['.cache/list.mjs']);
+const port = await freePort(4490);
+const origin = `http://localhost:${port}`;
+const server = spawn(process.execPath, ['scripts/serve.mjs'], {
+	cwd: root,
+	env: { ...process.env, PORT: String(port), ORIGIN: origin },
+	stdio: 'ignore'
+});
+while (!(await fetch(`${origin}/api/health`).catch(() => null))?.ok)
+	await new Promise((resolve) => setTimeout(resolve, 100));
+await run('npx', ['tsx', 'bench/pages.ts', origin]);
+server.kill();

@@ -1,0 +1,52 @@
+/** Writes docs/project-file.md from the schemas. */
+import { writeFileSync } from 'node:fs';
+import * as z from 'zod/mini';
+import { PROJECT_VERSION, projectSchema } from '../src/lib/core/index.ts';
+
+interface Node {
+	type?: string;
+	description?: string;
+	const?: unknown;
+	enum?: unknown[];
+	properties?: Record<string, Node>;
+	items?: Node;
+	anyOf?: Node[];
+	oneOf?: Node[];
+	additionalProperties?: Node | boolean;
+}
+
+function typeOf(node: Node): string {
+	if (node.const !== undefined) return JSON.stringify(node.const);
+	if (node.enum) return node.enum.map((value) => JSON.stringify(value)).join(', ');
+	const options = node.anyOf ?? node.oneOf;
+	if (options) return options.map(typeOf).join(' or ');
+	if (node.items) return `list of ${typeOf(node.items)}`;
+	return node.type ?? 'any';
+}
+
+/** One row a field; the fields of lists and of alternatives follow under their path. */
+function rows(node: Node, path: string): string[] {
+	const own = Object.entries(node.properties ?? {}).flatMap(([name, child]) => {
+		const at = path ? `${path}.${name}` : name;
+		return [`| \`${at}\` | ${typeOf(child)} | ${child.description ?? ''} |`, ...rows(child, at)];
+	});
+	const below = [...(node.anyOf ?? []), ...(node.oneOf ?? [])].flatMap((option) =>
+		rows(option, path)
+	);
+	const items = node.items ? rows(node.items, `${path}[]`) : [];
+	return [...own, ...below, ...items];
+}
+
+const schema = z.toJSONSchema(projectSchema) as Node;
+const table = [...new Set(rows(schema, ''))];
+writeFileSync(
+	new URL('../docs/project-file.md', import.meta.url),
+	`# Project file
+
+JSON, version ${PROJECT_VERSION}; version 1 is still opened; lengths in mm, weights in kg. Written by \`npm run docs\` from the schemas; \`GET /api/schema\` gives the JSON Schema. Only facts are in it: nothing that can be derived.
+
+| field | type | meaning |
+|---|---|---|
+${table.join('\n')}
+`
+);

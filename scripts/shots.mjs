@@ -1,0 +1,121 @@
+/** Takes the pictures of docs/screenshots from the demo, on a server of its own. */
+import { spawn } from 'node:child_process';
+import { chromium } from '@playwright/test';
+import { buildIfStale } from './lib/build.mjs';
+import { CHROMIUM } from './lib/chromium.mjs';
+import { freePort } from './lib/port.mjs';
+import { root } from './lib/run.mjs';
+
+const wall = '/p/demo-ferry-house/stair-hall';
+const tea = '/p/demo-ferry-house/tea-room';
+const loft = '/p/demo-ferry-house/net-loft';
+const choose = (letter) => (page) => page.locator(`[data-piece="${letter}"]`).focus();
+const layer = (name) => async (page) => {
+	await page.getByRole('button', { name, exact: true }).click();
+	await choose('A')(page);
+};
+
+/** Name, path, and what to do before the picture is taken. */
+const SHOTS = [
+	['home', '/', null],
+	[
+		'one-picture',
+		'/one',
+		async (page) => {
+			const type = (name, text) => page.getByLabel(name, { exact: true }).fill(text);
+			await type('Ring span', '16');
+			await type('Rings down', '8');
+			await type('Pulled drop', '4 3/4');
+			await page.getByRole('radio', { name: 'Wire on two hooks' }).check();
+			await type('Between hooks', '8');
+			await page.getByLabel('Weight, if known').fill('20');
+		}
+	],
+	['rack', `${wall}/rack`, choose('B')],
+	[
+		'rack-wire',
+		`${wall}/rack`,
+		async (page) => {
+			await choose('B')(page);
+			await page.getByRole('radio', { name: 'wire', exact: true }).check();
+		}
+	],
+	[
+		'rack-leaning',
+		`${wall}/rack`,
+		(page) => page.getByRole('button', { name: 'Rack', exact: true }).click()
+	],
+	[
+		'rack-table',
+		`${wall}/rack`,
+		async (page) => {
+			await page.getByRole('button', { name: 'Table', exact: true }).click();
+			await page.getByRole('button', { name: 'Bring in a list' }).click();
+			await page
+				.getByLabel('Paste from a spreadsheet')
+				.fill('Title;W (cm);H (cm);Weight kg\nLantern;29,7;42;1,2\nSlipway;30;x;0,9');
+		}
+	],
+	['tea-room', `${tea}/arrange`, choose('O')],
+	['net-loft', `${loft}/mark`, choose('V')],
+	['survey', `${wall}/survey`, (page) => page.getByRole('button', { name: /^Switch 39/ }).click()],
+	['arrange-looks', `${wall}/arrange`, choose('A')],
+	['arrange-paper', `${wall}/arrange`, layer('Paper')],
+	['arrange-nails', `${wall}/arrange`, layer('Nails')],
+	['fix', `${wall}/fix`, choose('C')],
+	[
+		'back',
+		`${wall}/arrange`,
+		async (page) => {
+			await choose('B')(page);
+			await page.keyboard.press('f');
+		}
+	],
+	['mark', `${wall}/mark`, choose('C')],
+	['sheet', `${wall}/sheet`, null],
+	[
+		'house-rules',
+		`${wall}/arrange`,
+		(page) => page.getByRole('button', { name: 'House rules' }).click()
+	],
+	['arrange-dusk', `${wall}/arrange`, choose('C'), { colorScheme: 'dark' }],
+	['mark-phone', `${wall}/mark`, choose('A'), { viewport: { width: 390, height: 844 } }]
+];
+
+await buildIfStale();
+const port = await freePort(4480);
+const origin = `http://localhost:${port}`;
+const server = spawn(process.execPath, ['scripts/serve.mjs'], {
+	cwd: root,
+	env: { ...process.env, PORT: String(port), ORIGIN: origin },
+	stdio: 'ignore'
+});
+while (!(await fetch(`${origin}/api/health`).catch(() => null))?.ok)
+	await new Promise((resolve) => setTimeout(resolve, 100));
+
+const browser = await chromium.launch({
+	executablePath: CHROMIUM,
+	args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking']
+});
+const wanted = process.argv.slice(2);
+for (const [name, path, prepare, options = {}] of SHOTS) {
+	if (wanted.length > 0 && !wanted.includes(name)) continue;
+	const context = await browser.newContext({
+		viewport: { width: 1280, height: 800 },
+		reducedMotion: 'reduce',
+		...options
+	});
+	const page = await context.newPage();
+	await page.goto(`${origin}/demo`);
+	await page.waitForSelector('[data-piece]');
+	await page.goto(`${origin}${path}`);
+	await page.waitForSelector('[data-ready]');
+	await page.waitForTimeout(600);
+	await prepare?.(page);
+	await page.waitForTimeout(400);
+	await page.screenshot({ path: `docs/screenshots/${name}.png` });
+	console.log(`docs/screenshots/${name}.png`);
+	await context.close();
+}
+await browser.close();
+server.kill();

@@ -1,0 +1,72 @@
+/** Everything: lint, format, types, unit tests, build, end-to-end tests; ends with one line of counts. */
+import { readFileSync, rmSync } from 'node:fs';
+import { join } from 'node:path';
+import { buildIfStale } from './lib/build.mjs';
+import { installChromium } from './lib/chromium.mjs';
+import { installPackages } from './lib/install.mjs';
+import { root, run } from './lib/run.mjs';
+
+let passed = 0;
+let failed = 0;
+
+/** Runs a check that either holds or not. */
+async function check(name, command, args) {
+	console.log(`\n== ${name}`);
+	const { code } = await run(command, args);
+	if (code !== 0) {
+		failed++;
+		console.error(`${name} failed`);
+	}
+}
+
+function finish() {
+	console.log(`\n${passed} passed, ${failed} failed`);
+	process.exit(failed === 0 && passed > 0 ? 0 : 1);
+}
+
+async function unitTests() {
+	console.log('\n== unit tests');
+	const { code, output } = await run('npx', ['mocha', '--no-color']);
+	const counted = (word) =>
+		Number(new RegExp(`^\\s+(\\d+) ${word}\\b`, 'm').exec(output)?.[1] ?? 0);
+	passed += counted('passing');
+	failed += counted('failing');
+	if (code !== 0 && counted('failing') === 0) failed++;
+}
+
+async function endToEndTests() {
+	console.log('\n== end-to-end tests');
+	const report = join(root, 'test-results', 'report.json');
+	rmSync(report, { force: true });
+	const { code } = await run('npx', ['playwright', 'test', '--reporter=list,json'], {
+		env: { PLAYWRIGHT_JSON_OUTPUT_NAME: report }
+	});
+	try {
+		const { stats } = JSON.parse(readFileSync(report, 'utf8'));
+		passed += stats.expected + stats.flaky;
+		failed += stats.unexpected;
+		if (code !== 0 && stats.unexpected === 0) failed++;
+	} catch {
+		failed++;
+	}
+}
+
+try {
+	await installPackages();
+	await installChromium();
+	await run('npx', ['svelte-kit', 'sync'], { quiet: true });
+	await Promise.all([check('lint', 'npx', ['eslint', '--max-warnings', '0', '.']), unitTests()]);
+	await check('format', 'npx', ['prettier', '--check', '.']);
+	await check('types', 'npx', [
+		'svelte-check',
+		'--tsconfig',
+		'./tsconfig.json',
+		'--fail-on-warnings'
+	]);
+	await buildIfStale();
+	await endToEndTests();
+} catch (error) {
+	failed++;
+	console.error(error instanceof Error ? error.message : error);
+}
+finish();

@@ -1,0 +1,38 @@
+import { fail, type Failure } from './result.ts';
+
+/** How a named number is limited. */
+interface Limit {
+	name: string;
+	value: number;
+	min?: number;
+	/** The value must be greater than `min`, not equal to it. */
+	open?: boolean;
+}
+
+/** The first number that is not finite or is below its limit, as a failure; otherwise null. */
+export function refuse(limits: Limit[]): { ok: false; error: Failure } | null {
+	for (const { name, value, min, open } of limits) {
+		if (typeof value !== 'number' || !Number.isFinite(value))
+			return fail('not-a-number', `The ${words(name)} is not a number.`, name);
+		if (min === undefined) continue;
+		if (open ? value <= min : value < min)
+			return fail(
+				'out-of-range',
+				`The ${words(name)} must be ${open ? 'more than' : 'at least'} ${min}.`,
+				name
+			);
+	}
+	return null;
+}
+
+/** Throws RangeError when a number is not finite; for functions that return no Result. */
+export function mustBeFinite(values: Record<string, number>): void {
+	for (const [name, value] of Object.entries(values))
+		if (typeof value !== 'number' || !Number.isFinite(value))
+			throw new RangeError(`${name} must be a finite number, got ${value}`);
+}
+
+/** `ringSpan` → `ring span`. */
+function words(name: string): string {
+	return name.replace(/([A-Z])/g, (letter) => ` ${letter.toLowerCase()}`);
+}

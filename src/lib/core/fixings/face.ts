@@ -1,0 +1,16 @@
+/** One kind of hook as a mark needs it. Figures are typical until the person measures their own. */
+export interface Hook {
+	kind: string;
+	name: string;
+	/**
+	 * The hole relative to the bearing point, mm: right and up positive; angle of the nail above level, degrees.
+	 * Source beside each figure.
+	 */
+	bearingToHole: { dx: number; dy: number; angle: number };
+	/** How far off the wall the hook carries the load, mm. */
+	standOff: number;
+	/** What its mark is on the wall: a hole to make, a place to stick to, or where a cord hangs. */
+	puts: 'hole' | 'place' | 'cord';
+	/** How to put it on its mark. */
+	setting: string;
+}

@@ -1,0 +1,38 @@
+import { expect } from 'chai';
+import { hangers } from '../hangers/index.ts';
+import { HOOK_KINDS, hookOf, hooks } from './index.ts';
+
+describe('every hook', () => {
+	it('has a name, a way to set it, and an offset a tape could read', () => {
+		for (const { kind, name, setting, bearingToHole, standOff } of hooks) {
+			expect(name, kind).not.equal('');
+			expect(setting, kind).match(/\.$/);
+			expect(bearingToHole.dx, kind).equal(0);
+			expect(bearingToHole.dy, kind).within(-5, 40);
+			expect(bearingToHole.angle, kind).within(0, 60);
+			expect(standOff, kind).within(0, 20);
+		}
+		expect(new Set(hooks.map(({ name }) => name)).size).equal(HOOK_KINDS.length);
+	});
+
+	it('is used by some way to hang, and each way uses hooks that are there', () => {
+		const used = new Set(hangers.flatMap((hanger) => [...hanger.hooks]));
+		expect([...used].sort()).deep.equal([...HOOK_KINDS].sort());
+	});
+
+	it('bears below its hole where a nail goes in above, and above it on a shank', () => {
+		// Common practice: a picture hook's nail goes in above the point that carries the wire.
+		for (const kind of ['picture-hook-1', 'picture-hook-2', 'picture-hook-3'] as const)
+			expect(hookOf(kind).bearingToHole.dy).greaterThan(10);
+		// A screw's bearing is its shank: half of 4.2 mm (ASME B18.6.1, 8 gauge) above the hole's centre.
+		expect(hookOf('screw').bearingToHole.dy).equal(-2.1);
+		expect(hookOf('plate-screw').bearingToHole.dy).equal(0);
+	});
+
+	it('makes no hole where it sticks or hangs from the rail', () => {
+		expect(hookOf('adhesive-strip').puts).equal('place');
+		expect(hookOf('rail-hook').puts).equal('cord');
+		const holes = hooks.filter(({ puts }) => puts === 'hole').map(({ kind }) => kind);
+		expect(holes).lengthOf(HOOK_KINDS.length - 2);
+	});
+});

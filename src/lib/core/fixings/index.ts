@@ -1,0 +1,31 @@
+import type { Hook } from './face.ts';
+import { nail } from './nail.ts';
+import { pictureHook1, pictureHook2, pictureHook3 } from './picture-hooks.ts';
+import { screw } from './screw.ts';
+import { cleatScrew, plateScrew, securityScrew } from './wall-screws.ts';
+import { adhesiveStrip, pin, railHook } from './without-holes.ts';
+
+const HOOK_LIST = [
+	pictureHook1,
+	pictureHook2,
+	pictureHook3,
+	screw,
+	nail,
+	plateScrew,
+	cleatScrew,
+	securityScrew,
+	railHook,
+	adhesiveStrip,
+	pin
+] as const;
+
+export type HookKind = (typeof HOOK_LIST)[number]['kind'];
+export type { Hook } from './face.ts';
+
+export const HOOK_KINDS = HOOK_LIST.map((hook) => hook.kind);
+
+/** All hooks, in the order they are offered. */
+export const hooks: readonly (Hook & { kind: HookKind })[] = HOOK_LIST;
+
+export const hookOf = (kind: HookKind): Hook & { kind: HookKind } =>
+	HOOK_LIST.find((hook) => hook.kind === kind)!;

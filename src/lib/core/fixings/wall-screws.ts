@@ -1,0 +1,42 @@
+import type { Hook } from './face.ts';
+
+/** A screw that goes through something flat and clamps it to the wall: it bears where its hole is. */
+function clamping(kind: string, name: string, setting: string) {
+	return {
+		kind,
+		name,
+		bearingToHole: { dx: 0, dy: 0, angle: 0 },
+		standOff: 0,
+		puts: 'hole',
+		setting
+	} satisfies Hook;
+}
+
+export const plateScrew = {
+	...clamping(
+		'plate-screw',
+		'Screw through a plate',
+		'Hold the piece on its line, mark through the hole of the plate, drill, and screw the plate to the wall.'
+	),
+	kind: 'plate-screw' as const
+};
+
+export const cleatScrew = {
+	...clamping(
+		'cleat-screw',
+		'Screw through the wall half',
+		'Screw one end, level the wall half by its upper edge, then set the others.'
+	),
+	kind: 'cleat-screw' as const
+};
+
+/** The neck of a dome-headed screw bears in the clip, about half its 5 mm above the hole's centre: from memory. */
+export const securityScrew = {
+	...clamping(
+		'security-screw',
+		'Dome-headed security screw',
+		'Screw it in until the gap under its head is as thick as the clip; the key locks the lower one last.'
+	),
+	kind: 'security-screw' as const,
+	bearingToHole: { dx: 0, dy: -2.5, angle: 0 }
+};

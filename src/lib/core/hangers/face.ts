@@ -1,0 +1,176 @@
+import type * as z from 'zod/mini';
+import type { Caution, Grade } from '../caution.ts';
+import type { Derived } from '../derived.ts';
+import type { HookKind } from '../fixings/index.ts';
+import type { Check, PieceKind } from '../kinds/index.ts';
+import type { Result } from '../result.ts';
+
+/** A point on a piece: x right of its centre line as seen from the room, drop down from its top edge; mm. */
+export interface PiecePoint {
+	x: number;
+	drop: number;
+}
+
+export const FRAME_MATERIALS = ['hardwood', 'softwood', 'fibreboard', 'metal'] as const;
+export type FrameMaterial = (typeof FRAME_MATERIALS)[number];
+
+/** What a hanger needs to know of the piece it is on. */
+export interface HungPiece {
+	width: number;
+	height: number;
+	/** Front to back, mm. */
+	depth: number;
+	/** N; null when the piece has not been weighed. */
+	weight: number | null;
+	/** Centre of mass right of the centre line, as seen from the room, mm. */
+	massOffset: number;
+	/** Centre of mass above the bottom edge, mm. */
+	massUp: number;
+	kind: PieceKind;
+	/** Glass, acrylic or mirror in it. */
+	glazed: boolean;
+	/** Width and material of the rails the hardware is screwed to; null where there is no frame. */
+	frame: { width: number; material: FrameMaterial } | null;
+}
+
+/** House rules that hangers heed. */
+export interface HangerRules {
+	/** Least distance from the top edge down to a hook, mm. */
+	hookMargin: number;
+}
+
+/** What one wall point carries, N. */
+export interface PointLoad {
+	down: Derived;
+	/** Sideways, towards the middle of the piece, when a wire slides freely. */
+	inward: number;
+	/** Sideways, away from the middle, when a wire is caught on the hooks. */
+	outward: number;
+	/** Straight off the wall, from the piece's lean. */
+	pull: Derived;
+}
+
+/** Where a piece meets the wall. */
+export interface WallPoint {
+	name: string;
+	x: number;
+	drop: Derived;
+	/** The hole relative to the bearing point, mm, where the hanger itself decides it: a cleat's screw line. */
+	hole?: { dx: number; dy: number };
+	/** Hangs from the picture rail above by a cord or rod. */
+	fromRail?: true;
+	/** Null when the piece has not been weighed. */
+	load: PointLoad | null;
+}
+
+/** What follows from a measured back. */
+export interface Hung {
+	points: WallPoint[];
+	/** Wire length ring to ring, mm, and its tension and angle, where there is a wire. */
+	wire?: { length: number; tension: Derived | null; angle: Derived; hookSpacing: number };
+	cautions: Caution[];
+	/** One sentence on what keeps it level. */
+	heldLevelBy: string;
+}
+
+/** One thing a tape can read on the back. */
+export interface Dimension {
+	key: string;
+	label: string;
+	/** How to read it. */
+	help: string;
+	value: number;
+	from: PiecePoint;
+	to: PiecePoint;
+	/** Believable readings, mm, used to offer another unit. */
+	plausible: { min: number; max: number };
+	/** May be negative, or nothing. */
+	signed?: boolean;
+	/** Lies in the depth, or is too small to draw: asked beside the drawing. */
+	aside?: true;
+}
+
+/** A wire pulled up between its rings. */
+export interface Pull {
+	/** mm; 0 for one finger. */
+	fingerSpacing: number;
+	pulledDrop: number;
+	left: PiecePoint;
+	right: PiecePoint;
+}
+
+/** A question about the back with a few fixed answers. */
+export interface Choice {
+	key: string;
+	label: string;
+	answer: string;
+	answers: { answer: string; label: string }[];
+	/** A detail that the quickest path can do without. */
+	detail?: true;
+}
+
+/** Part of a back's drawing, as data. */
+export type BackShape =
+	| { shape: 'ring'; at: PiecePoint; towards: PiecePoint | null }
+	| { shape: 'wire'; points: PiecePoint[] }
+	| { shape: 'bar'; at: PiecePoint; width: number }
+	| { shape: 'slot'; at: PiecePoint; length: number; upright: boolean }
+	| { shape: 'bore'; at: PiecePoint; diameter: number }
+	/** A rail or batten: the middle of its lower edge. */
+	| { shape: 'batten'; at: PiecePoint; width: number; height: number; metal: boolean }
+	/** A flat plate from the edge of the piece to its screw hole. */
+	| { shape: 'plate'; at: PiecePoint; towards: PiecePoint }
+	| { shape: 'pad'; at: PiecePoint; width: number; height: number }
+	/** A sprung wire hanger around a plate: the top of its arch. */
+	| { shape: 'spring'; at: PiecePoint }
+	/** A cord or rod going straight up. */
+	| { shape: 'cord'; at: PiecePoint }
+	| { shape: 'hook'; at: PiecePoint };
+
+/** What a way to hang is not for, and why. */
+export interface Unsuitable {
+	when: (piece: HungPiece) => boolean;
+	grade: Grade;
+	code: string;
+	why: string;
+	instead: string;
+}
+
+/** One way a piece can hang. The rest of the app asks this face and never switches on a kind's name. */
+export interface Hanger<B> {
+	kind: string;
+	name: string;
+	/** When it suits, in one line. */
+	suits: string;
+	/** What it is not for, and why, in one line. */
+	notFor: string;
+	unsuitable: readonly Unsuitable[];
+	/** What to look over on a back that hangs so, besides what its kind of piece asks. */
+	checks: readonly Check[];
+	schema: z.ZodMiniType<B>;
+	/** Hooks and screws that can carry it, the usual one first. */
+	hooks: readonly [HookKind, ...HookKind[]];
+	/** A back for a piece of this size, keeping what was measured on the one it replaces. */
+	start(piece: { width: number; height: number }, before?: Record<string, unknown>): B;
+	dimensions(back: B, piece: HungPiece): Dimension[];
+	/** The back with one of its dimensions changed. */
+	measure(back: B, key: string, value: number): B;
+	solve(back: B, piece: HungPiece, rules: HangerRules): Result<Hung>;
+	/** Drawn also when the back is impossible, so that the trouble can be seen. */
+	draw(back: B, piece: HungPiece): BackShape[];
+	/** Questions with a few fixed answers, such as how the wire was read. */
+	choices(back: B): Choice[];
+	choose(back: B, key: string, answer: string): B;
+	/** The wire as pulled up for its reading, where it was read so. */
+	pull?(back: B): Pull | null;
+	/** What to do at the bench for the next reading, where it needs saying. */
+	prompt?(back: B): string | null;
+	steps(back: B): string[];
+}
+
+/** What the base of every back holds. */
+export interface AnyBack {
+	kind: string;
+	/** Keys of dimensions nobody has measured yet. */
+	assumed: string[];
+}

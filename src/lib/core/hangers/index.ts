@@ -1,0 +1,107 @@
+import * as z from 'zod/mini';
+import { cleat, cleatSchema } from './cleat.ts';
+import { drilled, drilledSchema } from './drilled.ts';
+import type { AnyBack, Dimension, Hanger, HungPiece } from './face.ts';
+import { keyholes, keyholesSchema } from './keyholes.ts';
+import { mirrorPlates, mirrorPlatesSchema } from './mirror-plates.ts';
+import { pinned, pinSchema } from './pin.ts';
+import { plateHanger, plateHangerSchema } from './plate-hanger.ts';
+import { rail, railSchema } from './rail.ts';
+import { ringOne, ringOneSchema } from './ring-one.ts';
+import { rings, ringsSchema } from './rings.ts';
+import { sawtooth, sawtoothSchema } from './sawtooth.ts';
+import { sawtoothTwo, sawtoothTwoSchema } from './sawtooth-two.ts';
+import { security, securitySchema } from './security.ts';
+import { stretcher, stretcherSchema } from './stretcher.ts';
+import { strips, stripsSchema } from './strips.ts';
+import { wireOne, wireOneSchema } from './wire-one.ts';
+import { wireTwo, wireTwoSchema } from './wire-two.ts';
+
+export * from './face.ts';
+export { hangerSize } from './plate-hanger.ts';
+export { RING_POINT_KINDS } from './ring-points.ts';
+export * from './strip.ts';
+export { massBelowRings, type WireBack } from './wire-reading.ts';
+export * from './wire-workshop.ts';
+
+/** What is measured on a back, by its kind. */
+export const backSchema = z.discriminatedUnion('kind', [
+	wireOneSchema,
+	wireTwoSchema,
+	ringsSchema,
+	ringOneSchema,
+	sawtoothSchema,
+	sawtoothTwoSchema,
+	keyholesSchema,
+	drilledSchema,
+	stretcherSchema,
+	cleatSchema,
+	mirrorPlatesSchema,
+	securitySchema,
+	railSchema,
+	plateHangerSchema,
+	stripsSchema,
+	pinSchema
+]);
+export type Back = z.infer<typeof backSchema>;
+export type HangerKind = Back['kind'];
+
+/** A hanger whose backs are only known by their common base. */
+export type AnyHanger = Hanger<Back> & { kind: HangerKind };
+
+/** Every way to hang, in the order they are offered. A new one is one file and one line here. */
+export const hangers = [
+	wireOne,
+	wireTwo,
+	rings,
+	ringOne,
+	sawtooth,
+	sawtoothTwo,
+	keyholes,
+	drilled,
+	stretcher,
+	cleat,
+	mirrorPlates,
+	security,
+	rail,
+	plateHanger,
+	strips,
+	pinned
+] as unknown as readonly AnyHanger[];
+
+/** The back with a dimension measured; unchanged when it has no such dimension, or when none can be so long. */
+export function measureOn(back: Back, piece: HungPiece, key: string, value: number): Back {
+	const hanger = hangerOf(back);
+	if (!hanger.dimensions(back, piece).some((dimension) => dimension.key === key)) return back;
+	const measured = hanger.measure(back, key, value);
+	return hanger.schema.safeParse(measured).success ? measured : back;
+}
+
+/** Whether a dimension of a back can be nothing. */
+export const canBeNothing = (back: Back, key: string): boolean => {
+	const hanger = hangerOf(back);
+	return hanger.schema.safeParse(hanger.measure(back, key, 0)).success;
+};
+
+/** The back with a question answered; unchanged when that answer is not offered. */
+export function chooseOn(back: Back, key: string, answer: string): Back {
+	const hanger = hangerOf(back);
+	const offered = hanger
+		.choices(back)
+		.some((choice) => choice.key === key && choice.answers.some((each) => each.answer === answer));
+	return offered ? hanger.choose(back, key, answer) : back;
+}
+
+/** Dimensions of a back that nobody has measured yet. */
+export function unmeasured(back: Back, piece: HungPiece): Dimension[] {
+	return hangerOf(back)
+		.dimensions(back, piece)
+		.filter(({ key }) => back.assumed.includes(key));
+}
+
+/** The face for a back's kind. */
+export function hangerOf(back: AnyBack): AnyHanger {
+	const hanger = hangers.find(({ kind }) => kind === back.kind);
+	if (!hanger) throw new RangeError(`no hanger of kind ${back.kind}`);
+	return hanger;
+}

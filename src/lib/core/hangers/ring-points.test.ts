@@ -1,0 +1,82 @@
+import { expect } from 'chai';
+import type { FrameMaterial, HungPiece } from './index.ts';
+import {
+	answerRingPoints,
+	chooseRingPoints,
+	pointLimit,
+	ringPointCautions,
+	ringPointChoices,
+	usualRingPoints,
+	type RingPoints
+} from './ring-points.ts';
+
+const POUND = 4.4482216152605;
+const piece = (material: FrameMaterial | null, more: Partial<HungPiece> = {}): HungPiece => ({
+	width: 600,
+	height: 800,
+	depth: 20,
+	weight: 100,
+	massOffset: 0,
+	massUp: 400,
+	kind: 'framed',
+	glazed: false,
+	frame: material && { width: 30, material },
+	...more
+});
+const points = (more: Partial<RingPoints> = {}): RingPoints => ({ ...usualRingPoints, ...more });
+const codes = (of: RingPoints, on: HungPiece, load: number | null) =>
+	ringPointCautions(of, on, load).map(({ code }) => code);
+
+describe('ring points', () => {
+	it('hold more with more screws, and less in softer frames', () => {
+		// Typical, from memory: 50 lb for a strap ring on two screws in hardwood.
+		expect(pointLimit(points(), piece('hardwood'))).closeTo(50 * POUND, 1e-9);
+		expect(pointLimit(points({ screws: 4 }), piece('hardwood'))).closeTo(100 * POUND, 1e-9);
+		expect(pointLimit(points(), piece('fibreboard'))).closeTo(20 * POUND, 1e-9);
+		expect(pointLimit(points(), piece(null))).equal(pointLimit(points(), piece('softwood')));
+	});
+
+	it('stop at a load beyond them, and say what to change them for', () => {
+		const over = ringPointCautions(points({ by: 'eye-back' }), piece('hardwood'), 11 * POUND);
+		expect(over[0]).include({ grade: 'stop', code: 'ring-point-over' });
+		expect(over[0]!.remedy).contain('strap rings');
+		expect(codes(points({ by: 'eye-back' }), piece('hardwood'), 9 * POUND)).deep.equal([]);
+		expect(codes(points(), piece('hardwood'), null)).deep.equal([]);
+	});
+
+	it('warn of eyes in fibreboard and tacks in anything but a canvas', () => {
+		expect(codes(points({ by: 'eye-side' }), piece('fibreboard'), 1)).deep.equal([
+			'eye-in-fibreboard'
+		]);
+		expect(codes(points({ by: 'tack' }), piece(null), 1)).deep.equal(['tack-not-canvas']);
+		expect(codes(points({ by: 'tack' }), piece(null, { kind: 'canvas' }), 1)).deep.equal([]);
+	});
+
+	it('stop at screws that would come through the front', () => {
+		expect(codes(points({ screwLength: 19 }), piece('hardwood'), 1)).deep.equal([]);
+		const through = ringPointCautions(points({ screwLength: 19.5 }), piece('hardwood'), 1);
+		expect(through[0]).include({ code: 'screw-through-front', path: 'screwLength' });
+		expect(through[0]!.remedy).contain('{19 mm}');
+	});
+
+	it('ask how many screws only of strap rings', () => {
+		expect(ringPointChoices(points()).map(({ key }) => key)).deep.equal([
+			'points',
+			'screws',
+			'screwLength'
+		]);
+		expect(ringPointChoices(points({ by: 'tack' })).map(({ key }) => key)).deep.equal(['points']);
+		expect(chooseRingPoints(points(), 'screws', '3')).include({ screws: 3 });
+		expect(chooseRingPoints(points(), 'points', 'tack')).include({ by: 'tack' });
+		expect(chooseRingPoints(points(), 'reading', 'length')).equal(null);
+	});
+
+	it('ask for the length of their screws when a person says it was measured', () => {
+		const back = { points: points(), assumed: ['ringSpan'] };
+		const asked = answerRingPoints(back, 'screwLength', 'measured');
+		expect(asked.points.screwLength).equal(12);
+		expect(asked.assumed).deep.equal(['ringSpan', 'screwLength']);
+		expect(answerRingPoints(asked, 'screwLength', 'unknown')).deep.equal(back);
+		expect(answerRingPoints(back, 'rings', 'level')).equal(back);
+	});
+});

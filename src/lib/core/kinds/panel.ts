@@ -1,0 +1,14 @@
+import { feltAll, labels, sealed, topMarked } from './checks.ts';
+import type { Kind } from './face.ts';
+
+export const panel = {
+	kind: 'panel',
+	name: 'Panel',
+	what: 'painting or sign on wood, board or metal',
+	depth: 20,
+	outlines: ['rectangle', 'oval', 'polygon'],
+	glazing: false,
+	framed: false,
+	hangers: ['drilled', 'keyholes', 'cleat', 'rings', 'sawtooth-two', 'strips'],
+	checks: [sealed, feltAll, labels, topMarked]
+} as const satisfies Kind;

@@ -1,0 +1,14 @@
+import { insects, labels, sleeve, topMarked } from './checks.ts';
+import type { Kind } from './face.ts';
+
+export const textile = {
+	kind: 'textile',
+	name: 'Textile',
+	what: 'a quilt, flag or weaving on a batten',
+	depth: 25,
+	outlines: ['rectangle'],
+	glazing: false,
+	framed: false,
+	hangers: ['cleat', 'rail', 'pin', 'strips'],
+	checks: [sleeve, insects, labels, topMarked]
+} as const satisfies Kind;

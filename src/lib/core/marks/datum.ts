@@ -1,0 +1,93 @@
+import { floorAt } from '../geometry/floor.ts';
+import { right, top, type Rect } from '../geometry/rect.ts';
+import type { AcrossDatum, Feature, UpDatum, Wall } from '../model/wall.ts';
+
+/** A place the tape can be hooked, with how a person would call it. */
+export interface HookedTape<D> {
+	datum: D;
+	/** mm from the left end, or above the level datum. */
+	at: number;
+	label: string;
+}
+
+/** What datums are resolved against. */
+export interface Datums {
+	wall: Wall;
+	pieces: readonly { pieceId: string; letter: string; rect: Rect }[];
+	centreLineY: number;
+}
+
+const byName = ({ kind, name }: Feature): string =>
+	`the ${name.toLowerCase()}${kind === 'door' || kind === 'window' ? ' casing' : ''}`;
+
+/** Every place the floor tape can be hooked: corners first, then features, then pieces. */
+export function acrossDatums({ wall, pieces }: Datums): HookedTape<AcrossDatum>[] {
+	const edges = (from: 'feature' | 'piece', id: string, rect: Rect, name: string) =>
+		(['left', 'right'] as const).map((edge) => ({
+			datum: { from, id, edge },
+			at: edge === 'left' ? rect.x : right(rect),
+			label: `${name}, ${edge} edge`
+		}));
+	return [
+		{ datum: { from: 'left-corner' }, at: 0, label: 'the left corner' },
+		{ datum: { from: 'right-corner' }, at: wall.width, label: 'the right corner' },
+		...wall.features.flatMap((feature) => edges('feature', feature.id, feature, byName(feature))),
+		...pieces.flatMap(({ pieceId, letter, rect }) =>
+			edges('piece', pieceId, rect, `piece ${letter}`)
+		)
+	];
+}
+
+/** Every place the side tape can be hooked. */
+export function upDatums({ wall, pieces, centreLineY }: Datums): HookedTape<UpDatum>[] {
+	const edges = (from: 'feature' | 'piece', id: string, rect: Rect, name: string) =>
+		(['top', 'bottom'] as const).map((edge) => ({
+			datum: { from, id, edge },
+			at: edge === 'top' ? top(rect) : rect.y,
+			label: `the ${edge} of ${name}`
+		}));
+	return [
+		{ datum: { from: 'floor-here' }, at: 0, label: 'the floor here' },
+		{ datum: { from: 'level-line' }, at: 0, label: 'the level line from the floor’s left end' },
+		{ datum: { from: 'centre-line' }, at: centreLineY, label: 'the centre line' },
+		{ datum: { from: 'ceiling' }, at: wall.height, label: 'the ceiling, taken as level' },
+		...wall.features
+			.filter(({ y, height }) => y > 0 || height < wall.height)
+			.flatMap((feature) => edges('feature', feature.id, feature, byName(feature))),
+		...pieces.flatMap(({ pieceId, letter, rect }) =>
+			edges('piece', pieceId, rect, `piece ${letter}`)
+		)
+	];
+}
+
+/** The hooked tape of a datum; one that is no longer there falls back to the first of the list. */
+export function findDatum<D extends object>(list: HookedTape<D>[], datum: D): HookedTape<D> {
+	const key = datumKey(datum);
+	return list.find((hooked) => datumKey(hooked.datum) === key) ?? list[0]!;
+}
+
+/** Where the floor tape is hooked, without listing every place it might be. */
+export const hookedAcross = (datums: Datums, datum: AcrossDatum): HookedTape<AcrossDatum> =>
+	findDatum(acrossDatums(only(datums, datum)), datum);
+
+/** Where the side tape is hooked. */
+export const hookedUp = (datums: Datums, datum: UpDatum): HookedTape<UpDatum> =>
+	findDatum(upDatums(only(datums, datum)), datum);
+
+function only({ wall, pieces, centreLineY }: Datums, datum: AcrossDatum | UpDatum): Datums {
+	const id = 'id' in datum ? datum.id : null;
+	return {
+		wall: { ...wall, features: wall.features.filter((feature) => feature.id === id) },
+		pieces: pieces.filter(({ pieceId }) => pieceId === id),
+		centreLineY
+	};
+}
+
+/** A text that is equal for equal datums. */
+export const datumKey = (datum: object): string =>
+	['from', 'id', 'edge'].map((key) => (datum as Record<string, unknown>)[key] ?? '').join('/');
+
+/** Height of the up datum for a mark at x: the floor differs from place to place. */
+export function datumHeight(wall: Wall, hooked: HookedTape<UpDatum>, x: number): number {
+	return hooked.datum.from === 'floor-here' ? floorAt(wall.floor, x) : hooked.at;
+}

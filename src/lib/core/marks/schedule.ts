@@ -1,0 +1,189 @@
+import { addUp, combine, TAPE_READING, type Derived, type Term } from '../derived.ts';
+import { hookOf, type Hook, type HookKind } from '../fixings/index.ts';
+import { memoised } from '../memo.ts';
+import type { HouseRules } from '../model/house-rules.ts';
+import type { Wall } from '../model/wall.ts';
+import type { PlannedHook, PlannedPiece } from '../plan/hang.ts';
+import type { CentreLine } from '../plan/place.ts';
+import { roundToTick, type LengthStyle } from '../units/index.ts';
+import { datumHeight, hookedAcross, hookedUp } from './datum.ts';
+import { stylesOf } from './styles.ts';
+
+/** One number a tape shows, from where it is hooked and which way. */
+export interface TapeReading {
+	way: 'right of' | 'left of' | 'up from' | 'down from';
+	datum: string;
+	/** Exact distance, mm, never negative. */
+	exact: Derived;
+	/** Distance as printed, mm: rounded to the tape's tick, as one set with its fellows. */
+	printed: number;
+	/** printed − exact, mm, when it passes the tolerance. */
+	roundingError: number | null;
+}
+
+type Distance = Pick<TapeReading, 'way' | 'exact'>;
+
+/** A point to put on the wall: the hole, with the bearing beside it. */
+export interface Mark {
+	id: string;
+	pieceId: string;
+	letter: string;
+	name: PlannedHook['name'];
+	/** What goes there. */
+	hook: HookKind;
+	/** Whether a hole is made there, something is stuck on, or a cord hangs. */
+	puts: Hook['puts'];
+	/** Length of its cord from the picture rail. */
+	cord: Derived | null;
+	hole: { x: number; y: number };
+	bearing: { x: number; y: number };
+	across: TapeReading;
+	up: TapeReading;
+	/** Height of the bearing from the same datum as `up`. */
+	bearingUp: TapeReading;
+}
+
+/** What a piece's marks are read from, flat, so that sameness can be told. */
+type From = [
+	acrossAt: number,
+	acrossLabel: string,
+	upLabel: string,
+	level: number,
+	floorHere: boolean,
+	lead: LengthStyle,
+	tolerance: number
+];
+
+/** Marks of every hook from the wall's own tape hooks, in the order a person walks the wall. */
+export function schedule({
+	wall,
+	pieces,
+	centreLine,
+	houseRules
+}: {
+	wall: Wall;
+	pieces: readonly PlannedPiece[];
+	centreLine: CentreLine;
+	houseRules: HouseRules;
+}): Mark[] {
+	const datums = { wall, pieces, centreLineY: centreLine.y };
+	const across = hookedAcross(datums, wall.tape.across);
+	const up = hookedUp(datums, wall.tape.up);
+	const { lead } = stylesOf(houseRules);
+	const walked = [...pieces].sort((a, b) => a.rect.x - b.rect.x || b.rect.y - a.rect.y);
+	return walked.flatMap((piece) => {
+		const [first] = piece.hooks;
+		if (!first) return [];
+		const level = datumHeight(wall, up, first.hole.x);
+		const floorHere = up.datum.from === 'floor-here';
+		return marksOf(
+			piece,
+			across.at,
+			across.label,
+			up.label,
+			level,
+			floorHere,
+			lead,
+			houseRules.tolerance
+		);
+	});
+}
+
+const marksOf = memoised(({ pieceId, letter, hooks }: PlannedPiece, ...from: From): Mark[] => {
+	const [acrossAt, acrossLabel, upLabel, level, floorHere, lead, tolerance] = from;
+	const first = hooks[0]!;
+	return hooks.map((hook): Mark => {
+		const datum = hook !== first && floorHere ? `the floor under the ${first.name}` : upLabel;
+		const across = distanceAcross(hook, acrossAt);
+		const acrossPrinted = asOneSet(first.hole.x - acrossAt, hook.hole.x - first.hole.x, lead);
+		const up = distanceUp(hook, hook.hole.y, level);
+		const upPrinted = asOneSet(first.hole.y - level, hook.hole.y - first.hole.y, lead);
+		const bearing = distanceUp(hook, hook.bearing.y, level);
+		const bearingPrinted = asOneSet(
+			first.bearing.y - level,
+			hook.bearing.y - first.bearing.y,
+			lead
+		);
+		return {
+			id: hook.id,
+			pieceId,
+			letter,
+			name: hook.name,
+			hook: hook.kind,
+			puts: hookOf(hook.kind).puts,
+			cord: hook.cord,
+			hole: hook.hole,
+			bearing: hook.bearing,
+			across: printed(across, acrossLabel, acrossPrinted, tolerance),
+			up: printed(up, datum, upPrinted, tolerance),
+			bearingUp: printed(bearing, datum, bearingPrinted, tolerance)
+		};
+	});
+});
+
+function printed(
+	distance: Distance,
+	datum: string,
+	rounded: number,
+	tolerance: number
+): TapeReading {
+	const error = rounded - distance.exact.value;
+	const roundingError = Math.abs(error) > tolerance + 1e-6 ? error : null;
+	return { ...distance, datum, printed: rounded, roundingError };
+}
+
+/** The first hook of a piece is rounded, and the others by their distance from it: level hooks stay level. */
+function asOneSet(first: number, spacing: number, style: LengthStyle): number {
+	return Math.abs(roundToTick(first, style) + roundToTick(spacing, style));
+}
+
+function distanceAcross(hook: PlannedHook, datum: number): Distance {
+	const terms: Term[] = [
+		...hook.across.sum,
+		term('hole beside the bearing', hook.hole.x - hook.bearing.x),
+		term('tape hooked at', -datum)
+	];
+	const signed = hook.hole.x - datum;
+	return {
+		way: signed < 0 ? 'left of' : 'right of',
+		exact: unsigned(terms, signed, 'place of the hook, from where the tape is hooked', [])
+	};
+}
+
+function distanceUp(hook: PlannedHook, y: number, datum: number): Distance {
+	const terms: Term[] = [
+		...hook.height.sum,
+		term(
+			y < hook.bearing.y ? 'hole below the bearing' : 'hole above the bearing',
+			y - hook.bearing.y
+		),
+		term('tape hooked at', -datum)
+	];
+	const signed = y - datum;
+	return {
+		way: signed < 0 ? 'down from' : 'up from',
+		exact: unsigned(
+			terms,
+			signed,
+			'height of the bearing and the hook’s own offset, from where the tape is hooked',
+			hook.height.parts
+		)
+	};
+}
+
+const term = (label: string, value: number): Term => ({
+	label,
+	sign: value < 0 ? -1 : 1,
+	value: Math.abs(value)
+});
+
+/** A tape shows no minus: measured the other way, every term changes its sign. */
+function unsigned(terms: Term[], signed: number, source: string, parts: Derived['parts']): Derived {
+	const used = terms.filter(({ value }, index) => index === 0 || value !== 0);
+	const turned: Term[] =
+		signed < 0 ? used.map((each) => ({ ...each, sign: each.sign === 1 ? -1 : 1 })) : used;
+	return {
+		...addUp(turned, source),
+		...combine([...parts, { label: 'reading the tape', plusMinus: TAPE_READING }])
+	};
+}

@@ -1,0 +1,16 @@
+import { memoised } from '../memo.ts';
+import type { HouseRules } from '../model/house-rules.ts';
+import type { LengthStyle } from '../units/index.ts';
+
+/** How lengths are written: the family that leads, and the other beside it. */
+export interface Styles {
+	lead: LengthStyle;
+	other: LengthStyle;
+}
+
+/** Length styles by the house rules; the same object for the same rules. */
+export const stylesOf = memoised(({ units, tapeFraction }: HouseRules): Styles => {
+	const inches: LengthStyle = { unit: 'in', denominator: tapeFraction };
+	const metric: LengthStyle = { unit: 'mm', decimals: 0 };
+	return units === 'in' ? { lead: inches, other: metric } : { lead: metric, other: inches };
+});

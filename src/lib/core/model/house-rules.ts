@@ -1,0 +1,94 @@
+import * as z from 'zod/mini';
+import { memoised } from '../memo.ts';
+import { distance, size } from './sizes.ts';
+
+export const tapeDenominatorSchema = z.union([
+	z.literal(2),
+	z.literal(4),
+	z.literal(8),
+	z.literal(16),
+	z.literal(32),
+	z.literal(64)
+]);
+
+/** The person's conventions, copied into each project. */
+export const houseRulesSchema = z.object({
+	units: z.enum(['in', 'mm']).check(z.describe('the unit family that leads')),
+	tapeFraction: tapeDenominatorSchema.check(
+		z.describe('finest fraction of an inch the tape shows')
+	),
+	centreHeight: size.check(z.describe('mm from the floor to the middle of a piece')),
+	gap: distance.check(z.describe('mm between neighbours')),
+	hookMargin: distance.check(z.describe('mm a hook must stay below the top edge')),
+	wireFactor: z
+		.union([z.literal(1), z.literal(2)])
+		.check(z.describe('a wire is rated for so many times the weight')),
+	tolerance: distance.check(z.describe('mm a mark may be off before it matters'))
+});
+export type HouseRules = z.infer<typeof houseRulesSchema>;
+
+/** Rules a new project starts from; where schools differ the reasons are in HOUSE_SCHOOLS. */
+export const usualHouseRules: HouseRules = {
+	units: 'in',
+	tapeFraction: 32,
+	centreHeight: 57 * 25.4,
+	gap: 2 * 25.4,
+	hookMargin: 0.5 * 25.4,
+	wireFactor: 2,
+	tolerance: 25.4 / 16
+};
+
+/** The house rules as they hold on a wall, which may lead with other units; the same object for the same rules. */
+export const rulesOn = memoised(
+	(houseRules: HouseRules, units: HouseRules['units'] | null): HouseRules =>
+		units === null || units === houseRules.units ? houseRules : { ...houseRules, units }
+);
+
+/** One school's figure for a rule, and why. Sources: common practice. */
+export interface School {
+	value: number;
+	name: string;
+	why: string;
+}
+
+export const CENTRE_SCHOOLS: School[] = [
+	{
+		value: 1420,
+		name: '56 in · 1420 mm',
+		why: 'A little low, so that adults and children both see it well.'
+	},
+	{
+		value: 57 * 25.4,
+		name: '57 in · 1448 mm',
+		why: 'The height most often named; near a standing eye.'
+	},
+	{
+		value: 58 * 25.4,
+		name: '58 in · 1473 mm',
+		why: 'For rooms where people mostly stand and walk.'
+	},
+	{
+		value: 60 * 25.4,
+		name: '60 in · 1524 mm',
+		why: 'The top of what is used: tall rooms, halls, stairs.'
+	}
+];
+
+export const GAP_SCHOOLS: School[] = [
+	{ value: 1.5 * 25.4, name: '1 1/2 in · 38 mm', why: 'Tight, for grids of equal frames.' },
+	{ value: 2 * 25.4, name: '2 in · 51 mm', why: 'The usual gap.' },
+	{
+		value: 3 * 25.4,
+		name: '3 in · 76 mm',
+		why: 'The widest at which pieces still read as one group.'
+	}
+];
+
+export const WIRE_SCHOOLS: (School & { value: HouseRules['wireFactor'] })[] = [
+	{ value: 1, name: 'the weight', why: 'The least: enough for a steep wire and no more.' },
+	{
+		value: 2,
+		name: 'twice the weight',
+		why: 'The careful rule: enough down to about 14 1/2° of wire angle. A flatter wire needs more.'
+	}
+];

@@ -1,0 +1,63 @@
+import en from 'zod/v4/locales/en.js';
+import type * as z from 'zod/mini';
+import { fail, ok, type Result } from '../result.ts';
+import { fromVersion1 } from './version-1.ts';
+import { PROJECT_FORMAT, PROJECT_VERSION, projectSchema, type Project } from './project.ts';
+
+/** Turns a project file of one version into the next. */
+export type Migration = (file: Record<string, unknown>) => Record<string, unknown>;
+
+/** By the version they lead away from. */
+const MIGRATIONS: Record<number, Migration> = { 1: fromVersion1 };
+
+/**
+ * A project from parsed JSON of any version up to this one, or why it is refused as a whole.
+ * Errors: `not-a-project`, `newer-version`, `damaged` (with the path of the first fault).
+ */
+export function openProject(file: unknown): Result<Project> {
+	const current = migrate(file, MIGRATIONS, PROJECT_VERSION);
+	if (!current.ok) return current;
+	const read = projectSchema.safeParse(current.value, { error: en().localeError });
+	return read.success ? ok(read.data) : fail('damaged', ...firstFault(read.error));
+}
+
+/** Brings a file up to `version` one migration at a time. */
+export function migrate(
+	file: unknown,
+	migrations: Record<number, Migration>,
+	version: number
+): Result<Record<string, unknown>> {
+	if (!isRecord(file) || file.format !== PROJECT_FORMAT)
+		return fail('not-a-project', 'This is not a Warm Porch project file.', 'format');
+	const from = file.version;
+	if (typeof from !== 'number' || !Number.isInteger(from) || from < 1)
+		return fail('damaged', 'The project file does not say which version it is.', 'version');
+	if (from > version)
+		return fail(
+			'newer-version',
+			`This project file is of version ${from}; this program reads up to version ${version}. Update the program to open it.`,
+			'version'
+		);
+	let current = file;
+	for (let at = from; at < version; at++) {
+		const step = migrations[at];
+		if (!step)
+			return fail('damaged', `No way is known from version ${at} of the project file.`, 'version');
+		current = { ...step(current), version: at + 1 };
+	}
+	return ok(current);
+}
+
+/** The first fault in words, and its path as `pieces.0.width`. */
+export function firstFault(error: z.core.$ZodError): [message: string, path: string] {
+	const issue = error.issues[0]!;
+	const path = issue.path.map(String).join('.');
+	return [
+		`The project file is damaged at ${path || 'its top'}: ${issue.message.replace(/\.?$/, '.')}`,
+		path
+	];
+}
+
+function isRecord(value: unknown): value is Record<string, unknown> {
+	return typeof value === 'object' && value !== null && !Array.isArray(value);
+}

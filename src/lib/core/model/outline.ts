@@ -1,0 +1,32 @@
+import * as z from 'zod/mini';
+
+const share = z.number().check(z.minimum(0), z.maximum(1));
+
+/** The outline of a piece within its width and height. */
+export const outlineSchema = z.discriminatedUnion('by', [
+	z.object({ by: z.literal('rectangle') }),
+	z.object({ by: z.literal('oval') }),
+	z.object({
+		by: z.literal('polygon'),
+		points: z
+			.array(z.object({ x: share, y: share }))
+			.check(
+				z.minLength(3),
+				z.maxLength(200),
+				z.describe('corners as shares of width and height, from the upper left, as it hangs')
+			)
+	})
+]);
+export type Outline = z.infer<typeof outlineSchema>;
+
+/** Share of the width times height that the outline fills: 1, π/4, or the shoelace area of the polygon. */
+export function filled(outline: Outline): number {
+	if (outline.by === 'rectangle') return 1;
+	if (outline.by === 'oval') return Math.PI / 4;
+	const { points } = outline;
+	const twice = points.reduce((sum, { x, y }, index) => {
+		const next = points[(index + 1) % points.length]!;
+		return sum + x * next.y - next.x * y;
+	}, 0);
+	return Math.abs(twice) / 2;
+}

@@ -1,0 +1,86 @@
+import * as z from 'zod/mini';
+import { HOOK_KINDS } from '../fixings/index.ts';
+import { backSchema, FRAME_MATERIALS } from '../hangers/index.ts';
+import { PIECE_KINDS } from '../kinds/index.ts';
+import { buildSchema } from './build.ts';
+import { outlineSchema } from './outline.ts';
+import { distance, id, position, shortText, size } from './sizes.ts';
+
+const kilograms = z.number().check(z.positive(), z.maximum(1000));
+
+export const frameSchema = z.object({
+	width: size.check(z.describe('mm, width of the moulding or rail as seen from behind')),
+	material: z.enum(FRAME_MATERIALS),
+	rabbet: distance.check(z.describe('mm the moulding overlaps what it holds'))
+});
+export type FrameFacts = z.infer<typeof frameSchema>;
+
+export const CHECK_STATES = ['fine', 'job'] as const;
+
+/** What was found on looking something over. */
+export const foundSchema = z.object({
+	state: z.enum(CHECK_STATES).check(z.describe('right as it is, or a job to do before the day')),
+	note: shortText,
+	photo: z.string().check(z.maxLength(64), z.describe('hash of a photo; empty for none'))
+});
+export type Found = z.infer<typeof foundSchema>;
+
+/** Anything that hangs, with what a tape and a scale read on it. */
+export const pieceSchema = z.object({
+	id,
+	letter: z
+		.string()
+		.check(
+			z.minLength(1),
+			z.maxLength(4),
+			z.describe('label on its paper and its marks; kept for life')
+		),
+	name: shortText,
+	kind: z.enum(PIECE_KINDS),
+	width: size,
+	height: size,
+	depth: size.check(z.describe('mm front to back')),
+	outline: outlineSchema,
+	glazing: z.enum(['none', 'glass', 'acrylic']),
+	frame: z.nullable(frameSchema).check(z.describe('null where there is none, or nobody looked')),
+	weight: z.nullable(kilograms).check(z.describe('kg by the scale; null when not weighed')),
+	build: z
+		.nullable(buildSchema)
+		.check(z.describe('what it is made of, to estimate its weight; null when not described')),
+	massOffset: position.check(z.describe('mm, centre of mass right of the centre line')),
+	massUp: z
+		.nullable(size)
+		.check(z.describe('mm, centre of mass above the bottom edge; null for the middle')),
+	art: shortText.check(z.describe('name of the picture drawn in it; empty for a plain one')),
+	photo: z.string().check(z.maxLength(64), z.describe('hash of its photo; empty for none')),
+	set: shortText.check(z.describe('name of the set it is one of; empty for none')),
+	notes: z.string().check(z.maxLength(2000)),
+	found: z
+		.record(z.string().check(z.maxLength(40)), foundSchema)
+		.check(z.describe('what was found on looking it over, by check')),
+	back: backSchema,
+	hook: z.enum(HOOK_KINDS).check(z.describe('kind of hook at each of its wall points'))
+});
+export type Piece = z.infer<typeof pieceSchema>;
+
+/** The first letter label nobody uses: A to Z, then AA, AB and on. */
+export const nextLetter = (used: Iterable<string>): string => freeLetters(used)();
+
+/** Gives the letter labels nobody uses, one after the other. */
+export function freeLetters(used: Iterable<string>): () => string {
+	const taken = new Set(used);
+	let index = 0;
+	return () => {
+		for (; ; index++) {
+			const letter = letterAt(index);
+			if (taken.has(letter)) continue;
+			taken.add(letter);
+			return letter;
+		}
+	};
+}
+
+function letterAt(index: number): string {
+	const last = String.fromCharCode(65 + (index % 26));
+	return index < 26 ? last : letterAt(Math.floor(index / 26) - 1) + last;
+}

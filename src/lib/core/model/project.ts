@@ -1,0 +1,84 @@
+import * as z from 'zod/mini';
+import { HOOK_KINDS } from '../fixings/index.ts';
+import { houseRulesSchema } from './house-rules.ts';
+import { pieceSchema } from './piece.ts';
+import { id, position, shortText } from './sizes.ts';
+import { wallSchema, type Wall } from './wall.ts';
+
+export const PROJECT_FORMAT = 'warm-porch-project';
+export const PROJECT_VERSION = 2;
+
+/** A hook the person measured themselves. */
+const ownHookSchema = z.object({
+	dy: position.check(z.describe('mm from the bearing up to the hole'))
+});
+
+/** Everything a person entered or measured, and nothing that follows from it. */
+export const projectSchema = z
+	.object({
+		format: z.literal(PROJECT_FORMAT),
+		version: z.literal(PROJECT_VERSION),
+		id,
+		name: shortText,
+		created: z.iso.datetime(),
+		revision: z.int().check(z.minimum(0), z.describe('counts the commands that led here')),
+		houseRules: houseRulesSchema,
+		kit: z
+			.partialRecord(z.enum(HOOK_KINDS), ownHookSchema)
+			.check(z.describe('the person’s own hooks')),
+		pieces: z.array(pieceSchema).check(z.maxLength(10_000)),
+		walls: z.array(wallSchema).check(z.minLength(1), z.maxLength(200))
+	})
+	.check((context) => {
+		for (const broken of brokenReferences(context.value))
+			context.issues.push({ code: 'custom', input: context.value, ...broken });
+	});
+export type Project = z.infer<typeof projectSchema>;
+
+interface Broken {
+	message: string;
+	path: (string | number)[];
+}
+
+function brokenReferences(project: { pieces: { id: string }[]; walls: Wall[] }): Broken[] {
+	const pieces = new Set(project.pieces.map((piece) => piece.id));
+	const placed = new Set<string>();
+	const broken = [
+		...twice(project.pieces, ['pieces'], 'piece'),
+		...twice(project.walls, ['walls'], 'wall')
+	];
+	for (const [index, wall] of project.walls.entries()) {
+		const at = ['walls', index];
+		broken.push(...twice(wall.features, [...at, 'features'], 'feature'));
+		const active = wall.arrangements.findIndex(({ id }) => id === wall.activeArrangement);
+		if (active < 0)
+			broken.push({
+				message: 'The active arrangement is not one of the wall’s arrangements.',
+				path: [...at, 'activeArrangement']
+			});
+		for (const [arrangementIndex, { placements }] of wall.arrangements.entries())
+			for (const [placementIndex, { pieceId }] of placements.entries()) {
+				const path = [
+					...at,
+					...['arrangements', arrangementIndex, 'placements', placementIndex, 'pieceId']
+				];
+				if (!pieces.has(pieceId))
+					broken.push({ message: 'This placement is of a piece that is not there.', path });
+				if (arrangementIndex !== active) continue;
+				if (placed.has(pieceId)) broken.push({ message: 'This piece is placed twice.', path });
+				placed.add(pieceId);
+			}
+	}
+	return broken;
+}
+
+function twice(items: { id: string }[], path: (string | number)[], noun: string): Broken[] {
+	const seen = new Set<string>();
+	const broken: Broken[] = [];
+	for (const [index, item] of items.entries()) {
+		if (seen.has(item.id))
+			broken.push({ message: `Two ${noun}s have the same id.`, path: [...path, index, 'id'] });
+		seen.add(item.id);
+	}
+	return broken;
+}

@@ -1,0 +1,57 @@
+import { plus, type Term } from '../derived.ts';
+import { floorAt } from '../geometry/floor.ts';
+import type { Rect } from '../geometry/rect.ts';
+import type { HouseRules } from '../model/house-rules.ts';
+import type { Piece } from '../model/piece.ts';
+import type { Placement, Wall } from '../model/wall.ts';
+import type { HeightFrom } from '../statics/hook-height.ts';
+
+/** The level line that pieces at the house height are centred on. */
+export interface CentreLine {
+	/** mm above the level datum. */
+	y: number;
+	/** Rise of the floor under the middle of the group, mm; part of y. */
+	floor: number;
+}
+
+/** Outline of a placed piece, and what its height was given by. */
+export interface Placed {
+	rect: Rect;
+	from: HeightFrom;
+	/** Height above the level datum of the centre, top or bottom. */
+	at: number;
+}
+
+/** House centre height above the floor under the middle of the group that hangs by it, carried level. */
+export function centreLineOf(
+	wall: Wall,
+	placements: readonly Placement[],
+	{ centreHeight }: HouseRules
+): CentreLine {
+	const xs = placements.filter(({ height }) => height.from === 'house').map(({ x }) => x);
+	const middle =
+		xs.length === 0
+			? wall.width / 2
+			: (xs.reduce((a, b) => Math.min(a, b)) + xs.reduce((a, b) => Math.max(a, b))) / 2;
+	const floor = floorAt(wall.floor, middle);
+	return { y: centreHeight + floor, floor };
+}
+
+/** Where a piece stands on the wall. */
+export function placePiece(piece: Piece, { x, height }: Placement, centreLine: number): Placed {
+	const from = height.from === 'house' ? 'centre' : height.from;
+	const at = height.from === 'house' ? centreLine : height.at;
+	const bottom = { centre: at - piece.height / 2, top: at - piece.height, bottom: at }[from];
+	return {
+		rect: { x: x - piece.width / 2, y: bottom, width: piece.width, height: piece.height },
+		from,
+		at
+	};
+}
+
+/** The start of a height's sum, with a crooked floor as a term of its own. */
+export function splitFloor(terms: Term[], floor: number): Term[] {
+	const [first, ...rest] = terms;
+	if (floor === 0 || !first) return terms;
+	return [{ ...first, value: first.value - floor }, plus('floor under the group', floor), ...rest];
+}

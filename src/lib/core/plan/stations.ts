@@ -1,0 +1,54 @@
+import type { Project } from '../model/project.ts';
+import { unmeasuredOn } from './hang.ts';
+import type { WallPlan } from './plan-wall.ts';
+
+/** What a station still lacks, or that nothing is missing. */
+export interface StationNote {
+	ready: boolean;
+	text: string;
+}
+
+export interface StationNotes {
+	rack: StationNote;
+	survey: StationNote;
+	arrange: StationNote;
+	fix: StationNote;
+	mark: StationNote;
+}
+
+const ready = (text = 'ready'): StationNote => ({ ready: true, text });
+const lacks = (text: string): StationNote => ({ ready: false, text });
+
+const hooked = ({ marks }: WallPlan): string => `${marks.length} hooks`;
+
+/** What each station of a wall still lacks. */
+export function stationNotes(project: Project, plan: WallPlan): StationNotes {
+	const toMeasure = project.pieces.filter((piece) => unmeasuredOn(piece).length > 0).length;
+	const troubled = plan.pieces.filter(({ trouble }) => trouble !== null).length;
+	const placed = new Set(
+		project.walls.flatMap(({ arrangements, activeArrangement }) =>
+			arrangements
+				.filter(({ id }) => id === activeArrangement)
+				.flatMap(({ placements }) => placements.map(({ pieceId }) => pieceId))
+		)
+	);
+	const loose = project.pieces.filter(({ id }) => !placed.has(id)).length;
+	const unweighed = plan.pieces.filter(({ hooks }) => hooks.some(({ load }) => !load)).length;
+	return {
+		rack:
+			project.pieces.length === 0
+				? lacks('no pieces')
+				: toMeasure > 0
+					? lacks(`${toMeasure} to measure`)
+					: ready(),
+		survey: ready(),
+		arrange: loose > 0 ? lacks(`${loose} to place`) : ready(),
+		fix:
+			troubled > 0
+				? lacks(`${troubled} in trouble`)
+				: unweighed > 0
+					? lacks(`${unweighed} to weigh`)
+					: ready(hooked(plan)),
+		mark: plan.marks.length === 0 ? lacks('none yet') : ready(`${plan.marks.length} marks`)
+	};
+}

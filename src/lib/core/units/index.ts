@@ -1,0 +1,6 @@
+export * from './constants.ts';
+export * from './format-length.ts';
+export * from './mass.ts';
+export * from './other-unit.ts';
+export * from './parse-length.ts';
+export * from './say.ts';

@@ -1,0 +1,85 @@
+import { expect } from 'chai';
+import Papa from 'papaparse';
+import { planWall, rulesOn, type Project } from '../core/index.ts';
+import { DEMO } from '../store/demo/index.ts';
+import { fileName } from './file-name.ts';
+import { marksCsv } from './marks-csv.ts';
+import { marksJson } from './marks-json.ts';
+
+function demoMarks() {
+	const plan = planWall(DEMO, 'stair-hall');
+	if (!plan.ok) throw new Error(plan.error.message);
+	return plan.value.marks;
+}
+
+describe('marksCsv', () => {
+	it('reads back with every mark, its place and its sum', () => {
+		const marks = demoMarks();
+		const { data, errors } = Papa.parse<Record<string, string>>(marksCsv(marks, DEMO.houseRules), {
+			header: true
+		});
+		expect(errors).deep.equal([]);
+		expect(data).lengthOf(marks.length);
+		const [row] = data;
+		expect(row).include({ piece: 'A', point: 'left hook', across: '13 1/4"' });
+		expect(row!['across way']).equal('right of the street door casing, right edge');
+		expect(Number(row!['hole height mm'])).closeTo(marks[0]!.up.exact.value, 5e-4);
+		expect(row!['across sum']).equal('55" - 3 3/4" - 38" = 13 1/4"');
+	});
+});
+
+describe('marksCsv of cords and strips', () => {
+	const rowsOf = (wallId: string, change: (project: Project) => void = () => undefined) => {
+		const project = JSON.parse(JSON.stringify(DEMO)) as Project;
+		change(project);
+		const plan = planWall(project, wallId);
+		if (!plan.ok) throw new Error(plan.error.message);
+		const wall = project.walls.find(({ id }) => id === wallId)!;
+		const text = marksCsv(plan.value.marks, rulesOn(project.houseRules, wall.units));
+		return Papa.parse<Record<string, string>>(text, { header: true }).data;
+	};
+
+	it('says what each mark is, and how long each cord', () => {
+		const rows = rowsOf('tea-room');
+		const of = (letter: string) => rows.find(({ piece }) => piece === letter)!;
+		// Rail at 86, bearings at 63.
+		expect(of('I')).include({ what: 'cord', 'cord from rail': '23"', point: 'left cord' });
+		expect(of('L')).include({ what: 'hole', 'cord from rail': '' });
+		const sign = rowsOf('tea-room', ({ walls }) => {
+			walls[1]!.arrangements[0]!.placements.push({
+				pieceId: 'piece-s',
+				x: 3000,
+				height: { from: 'house' }
+			});
+		}).filter(({ piece }) => piece === 'S');
+		expect(sign.map(({ what, point }) => `${what} ${point}`)).deep.equal([
+			'strip strip 1',
+			'strip strip 2'
+		]);
+	});
+
+	it('leads with the units of its wall', () => {
+		const [first] = rowsOf('net-loft');
+		expect(first!.across).match(/ mm$/);
+		expect(first!['across (other units)']).match(/"$/);
+	});
+});
+
+describe('marksJson', () => {
+	it('holds the marks in mm, with full precision', () => {
+		const marks = demoMarks();
+		const file = JSON.parse(marksJson(DEMO.walls[0]!, marks)) as Record<string, unknown>;
+		expect(file).include({ format: 'warm-porch-marks', unit: 'mm', wall: 'Stair hall' });
+		expect(file.marks).deep.equal(JSON.parse(JSON.stringify(marks)));
+	});
+});
+
+describe('fileName', () => {
+	it('is plain and sorts', () => {
+		expect(fileName(['Ferry House', 'Stair hall', 'marks'], 'csv')).equal(
+			'ferry-house-stair-hall-marks.csv'
+		);
+		expect(fileName(['Café / № 3?'], 'json')).equal('cafe-no-3.json');
+		expect(fileName(['???'], 'json')).equal('warm-porch.json');
+	});
+});

@@ -1,0 +1,35 @@
+import Papa from 'papaparse';
+import {
+	formatLength,
+	hookOf,
+	stylesOf,
+	writeSum,
+	type HouseRules,
+	type Mark
+} from '../core/index.ts';
+
+/** The marks as CSV: what the tape shows, from where, in both unit systems, with the sum. */
+export function marksCsv(marks: readonly Mark[], houseRules: HouseRules): string {
+	const { lead, other } = stylesOf(houseRules);
+	return Papa.unparse(
+		marks.map((mark) => ({
+			piece: mark.letter,
+			point: mark.name,
+			hook: hookOf(mark.hook).name,
+			across: formatLength(mark.across.printed, lead),
+			'across (other units)': formatLength(mark.across.exact.value, other),
+			'across way': `${mark.across.way} ${mark.across.datum}`,
+			'hole height': formatLength(mark.up.printed, lead),
+			'hole height (other units)': formatLength(mark.up.exact.value, other),
+			'height way': `${mark.up.way} ${mark.up.datum}`,
+			what: { hole: 'hole', place: 'strip', cord: 'cord' }[mark.puts],
+			'cord from rail': mark.cord ? formatLength(mark.cord.value, lead) : '',
+			'bearing height': formatLength(mark.bearingUp.printed, lead),
+			'across mm': mark.across.exact.value.toFixed(3),
+			'hole height mm': mark.up.exact.value.toFixed(3),
+			'across sum': writeSum(mark.across.exact.sum, lead, mark.across.printed),
+			'height sum': writeSum(mark.up.exact.sum, lead, mark.up.printed)
+		})),
+		{ newline: '\n' }
+	);
+}

@@ -1,0 +1,37 @@
+import { fail, ok, type Result } from '../core/index.ts';
+
+/** Largest body the server reads, bytes. */
+export const BODY_LIMIT = 2 * 1024 * 1024;
+
+/** A body too large is read on this far and thrown away, so that the client hears why it was refused. */
+const DRAIN_LIMIT = 8 * BODY_LIMIT;
+
+/** The JSON body of a request. Errors: `not-json-type` (415), `too-large` (413), `not-json` (400). */
+export async function readJson(request: Request): Promise<Result<unknown>> {
+	const type = request.headers.get('content-type')?.split(';')[0]?.trim().toLowerCase();
+	if (type !== 'application/json')
+		return fail('not-json-type', 'Send the project as application/json.');
+	const text = await readText(request);
+	if (text === null) return fail('too-large', 'The body is larger than 2 MB.');
+	try {
+		return ok(JSON.parse(text) as unknown);
+	} catch {
+		return fail('not-json', 'The body is not JSON.');
+	}
+}
+
+/** The body as text, or null once it grows past the limit. */
+async function readText(request: Request): Promise<string | null> {
+	const reader = request.body?.getReader();
+	if (!reader) return '';
+	const chunks: Uint8Array[] = [];
+	let size = 0;
+	while (size <= DRAIN_LIMIT) {
+		const { done, value } = await reader.read();
+		if (done) return size > BODY_LIMIT ? null : new TextDecoder().decode(Buffer.concat(chunks));
+		size += value.byteLength;
+		if (size <= BODY_LIMIT) chunks.push(value);
+	}
+	await reader.cancel();
+	return null;
+}

@@ -1,0 +1,63 @@
+import {
+	chooseOn,
+	hangerOf,
+	hungPiece,
+	measureOn,
+	startBack,
+	type Back,
+	type HangerKind,
+	type HookKind,
+	type Piece
+} from '../../core/index.ts';
+import type { Command } from '../history.ts';
+import { copy } from './copy.ts';
+import { pieceIn } from './find.ts';
+import { setPiece } from './piece.ts';
+
+function changeBack(
+	name: string,
+	id: string,
+	change: (back: Back, piece: Piece) => Back,
+	merge?: string
+) {
+	const command: Command = {
+		name,
+		recipe: (draft) => {
+			const piece = pieceIn(draft, id);
+			if (!piece) return;
+			const before = plain(piece.back);
+			const next = change(before, piece);
+			if (next !== before) piece.back = next;
+		}
+	};
+	return merge === undefined ? command : { ...command, merge };
+}
+
+const plain = (back: Back): Back => copy(back);
+
+export const measureBack = (id: string, key: string, value: number): Command =>
+	changeBack(
+		`measure ${key}`,
+		id,
+		(back, piece) => measureOn(back, hungPiece(piece), key, value),
+		`back-${id}-${key}`
+	);
+
+export const chooseOnBack = (id: string, key: string, answer: string): Command =>
+	changeBack(`choose ${key}`, id, (back) => chooseOn(back, key, answer));
+
+/** Another way to hang; the hook follows unless the person chose one of their own. */
+export const changeHanger = (id: string, kind: HangerKind): Command => ({
+	name: 'change how it hangs',
+	recipe: (draft) => {
+		const piece = pieceIn(draft, id);
+		if (!piece || piece.back.kind === kind) return;
+		const before = plain(piece.back);
+		const hookIsDefault = piece.hook === hangerOf(before).hooks[0];
+		piece.back = startBack(kind, piece, before);
+		const { hooks } = hangerOf(piece.back);
+		if (hookIsDefault || !hooks.includes(piece.hook)) piece.hook = hooks[0];
+	}
+});
+
+export const setHook = (id: string, hook: HookKind): Command => setPiece(id, { hook });

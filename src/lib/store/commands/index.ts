@@ -1,0 +1,4 @@
+export * from './back.ts';
+export * from './piece.ts';
+export * from './project.ts';
+export * from './wall.ts';

@@ -1,0 +1,119 @@
+import {
+	activeArrangement,
+	type AcrossDatum,
+	type Feature,
+	type Piece,
+	type PlacedHeight,
+	type Project,
+	type UpDatum,
+	type Wall
+} from '../../core/index.ts';
+import type { Command } from '../history.ts';
+
+const wallIn = (draft: Project, id: string): Wall | undefined =>
+	draft.walls.find((wall) => wall.id === id);
+
+export const setWall = (
+	id: string,
+	fields: Partial<Pick<Wall, 'name' | 'width' | 'height' | 'skirting' | 'floor' | 'rail' | 'units'>>
+): Command => ({
+	name: 'change the wall',
+	merge: `wall-${id}-${Object.keys(fields).join()}`,
+	recipe: (draft) => {
+		const wall = wallIn(draft, id);
+		if (wall) Object.assign(wall, fields);
+	}
+});
+
+export const addWall = (wall: Wall): Command => ({
+	name: `add ${wall.name}`,
+	recipe: (draft) => void draft.walls.push(wall)
+});
+
+export const addFeature = (wallId: string, feature: Feature): Command => ({
+	name: `add ${feature.name.toLowerCase()}`,
+	recipe: (draft) => void wallIn(draft, wallId)?.features.push(feature)
+});
+
+export const setFeature = (
+	wallId: string,
+	id: string,
+	fields: Partial<Omit<Feature, 'id' | 'kind'>>
+): Command => ({
+	name: 'change a feature',
+	merge: `feature-${id}-${Object.keys(fields).join()}`,
+	recipe: (draft) => {
+		const feature = wallIn(draft, wallId)?.features.find((each) => each.id === id);
+		if (feature) Object.assign(feature, fields);
+	}
+});
+
+export const removeFeature = (wallId: string, { id, name }: Feature): Command => ({
+	name: `remove ${name.toLowerCase()}`,
+	recipe: (draft) => {
+		const wall = wallIn(draft, wallId);
+		if (!wall) return;
+		wall.features = wall.features.filter((feature) => feature.id !== id);
+		const { across, up } = wall.tape;
+		if (across.from === 'feature' && across.id === id) wall.tape.across = { from: 'left-corner' };
+		if (up.from === 'feature' && up.id === id) wall.tape.up = { from: 'floor-here' };
+	}
+});
+
+/** Puts a piece on a wall, taking it down from wherever else it stands. */
+export const hangOnWall = (
+	wallId: string,
+	{ id, letter }: Piece,
+	x: number,
+	height: PlacedHeight = { from: 'house' }
+): Command => ({
+	name: `put ${letter} on the wall`,
+	recipe: (draft) => {
+		for (const wall of draft.walls) {
+			const arrangement = activeArrangement(wall);
+			arrangement.placements = arrangement.placements.filter(({ pieceId }) => pieceId !== id);
+		}
+		const wall = wallIn(draft, wallId);
+		if (wall) activeArrangement(wall).placements.push({ pieceId: id, x, height });
+	}
+});
+
+export const takeDown = (wallId: string, { id, letter }: Piece): Command => ({
+	name: `take ${letter} off the wall`,
+	recipe: (draft) => {
+		const wall = wallIn(draft, wallId);
+		if (!wall) return;
+		const arrangement = activeArrangement(wall);
+		arrangement.placements = arrangement.placements.filter(({ pieceId }) => pieceId !== id);
+	}
+});
+
+export const movePiece = (
+	wallId: string,
+	pieceId: string,
+	to: { x?: number; height?: PlacedHeight },
+	merge?: string
+): Command => ({
+	name: 'move a piece',
+	...(merge === undefined ? {} : { merge }),
+	recipe: (draft) => {
+		const wall = wallIn(draft, wallId);
+		const placement = wall && activeArrangement(wall).placements.find((p) => p.pieceId === pieceId);
+		if (!placement) return;
+		if (to.x !== undefined) placement.x = to.x;
+		if (to.height !== undefined) placement.height = to.height;
+	}
+});
+
+export const hookTape = (
+	wallId: string,
+	tape: { across?: AcrossDatum; up?: UpDatum }
+): Command => ({
+	name: 'hook the tape elsewhere',
+	recipe: (draft) => {
+		const wall = wallIn(draft, wallId);
+		if (!wall) return;
+		if (tape.across) wall.tape.across = tape.across;
+		if (tape.up) wall.tape.up = tape.up;
+	}
+});

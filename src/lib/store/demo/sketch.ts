@@ -1,0 +1,73 @@
+import { KG_PER_POUND, MM_PER_INCH } from '../../core/units/constants.ts';
+import {
+	hangerOf,
+	startBack,
+	startOutline,
+	kindOf,
+	type Back,
+	type Feature,
+	type HangerKind,
+	type Piece,
+	type Placement
+} from '../../core/index.ts';
+
+export const inch = (value: number): number => value * MM_PER_INCH;
+export const pounds = (value: number): number => value * KG_PER_POUND;
+
+interface Sketch extends Partial<Piece> {
+	letter: string;
+	name: string;
+	width: number;
+	height: number;
+	back: Back;
+}
+
+/** A piece as it was read at the bench; sizes in mm, weight in kg. */
+export function piece({ letter, kind = 'framed', back, ...known }: Sketch): Piece {
+	const { depth, outlines } = kindOf(kind);
+	return {
+		id: `piece-${letter.toLowerCase()}`,
+		letter,
+		kind,
+		depth,
+		outline: startOutline(outlines[0]),
+		glazing: 'none',
+		frame: null,
+		weight: null,
+		build: null,
+		massOffset: 0,
+		massUp: null,
+		art: kind === 'mirror' ? '' : known.name,
+		photo: '',
+		set: '',
+		notes: '',
+		found: {},
+		hook: hangerOf(back).hooks[0],
+		back,
+		...known
+	};
+}
+
+/** A back with every figure measured. */
+export function measuredBack<K extends HangerKind>(
+	kind: K,
+	size: { width: number; height: number },
+	figures: Partial<Extract<Back, { kind: K }>>
+): Back {
+	return { ...startBack(kind, size), ...figures, assumed: [] } as Back;
+}
+
+export const feature = (
+	id: string,
+	kind: Feature['kind'],
+	name: string,
+	[x, y, width, height]: [number, number, number, number]
+): Feature => ({ id, kind, name, x, y, width, height });
+
+export const at = (letter: string, x: number, height: Placement['height']): Placement => ({
+	pieceId: `piece-${letter.toLowerCase()}`,
+	x,
+	height
+});
+
+export const centre = (y: number): Placement['height'] => ({ from: 'centre', at: y });

@@ -1,0 +1,96 @@
+import { fail, ok, type Project, type Result } from '../core/index.ts';
+import { leadingColour } from '../photos/colour.ts';
+import type { Developed } from '../photos/photo.ts';
+import { dbFor, ownDb, type PhotoRow } from './db.ts';
+import { PHOTO_LOCK } from './photo-lock.ts';
+import { storageTrouble } from './projects.ts';
+
+/** Keeps a photo under the hash of its bytes; the same photo is kept once. */
+export async function keepPhoto(
+	projectId: string,
+	{ blob, width, height, colour }: Pick<Developed, 'blob' | 'width' | 'height' | 'colour'>
+): Promise<Result<string>> {
+	const { hashOf } = await import('../photos/hash.ts');
+	const hash = await hashOf(blob);
+	try {
+		await dbFor(projectId).photos.put({ hash, blob, width, height, colour });
+		return ok(hash);
+	} catch (error) {
+		return fail('storage', storageTrouble(error));
+	}
+}
+
+/** Keeps a photo out of a project's zip; its size and colour are read anew. */
+export async function keepZippedPhoto(
+	projectId: string,
+	{ hash, blob }: { hash: string; blob: Blob }
+): Promise<Result<string>> {
+	try {
+		const picture = await createImageBitmap(blob);
+		const { width, height } = picture;
+		await dbFor(projectId).photos.put({ hash, blob, width, height, colour: colourOf(picture) });
+		return ok(hash);
+	} catch (error) {
+		return fail('storage', storageTrouble(error));
+	}
+}
+
+/** Leading colour, from a copy small enough to read at once. */
+function colourOf(picture: ImageBitmap): string {
+	const canvas = new OffscreenCanvas(32, 32);
+	const context = canvas.getContext('2d')!;
+	context.drawImage(picture, 0, 0, 32, 32);
+	return leadingColour(context.getImageData(0, 0, 32, 32).data);
+}
+
+/** Copies the photos of a project that became another's, the demo's into the person's own. */
+export async function carryPhotos(from: Project, to: Project): Promise<void> {
+	if (dbFor(from.id) === dbFor(to.id)) return;
+	for (const row of await photosOf(from)) await dbFor(to.id).photos.put(row);
+}
+
+/** A kept photo; undefined when this browser has none of that hash, or keeps nothing. */
+export async function photoOf(projectId: string, hash: string): Promise<PhotoRow | undefined> {
+	try {
+		return await dbFor(projectId).photos.get(hash);
+	} catch {
+		return undefined;
+	}
+}
+
+/** Hashes of every photo a project refers to. */
+export function photosIn({ pieces }: Project): Set<string> {
+	const hashes = pieces.flatMap(({ photo, found }) => [
+		photo,
+		...Object.values(found).map((each) => each.photo)
+	]);
+	return new Set(hashes.filter((hash) => hash !== ''));
+}
+
+/** Photos of a project under their hashes, as far as this browser has them. */
+export async function photosOf(project: Project): Promise<PhotoRow[]> {
+	const rows = await Promise.all([...photosIn(project)].map((hash) => photoOf(project.id, hash)));
+	return rows.filter((row) => row !== undefined);
+}
+
+/**
+ * Removes photos no kept project refers to. Only while no project is open in any window, as an undo may still
+ * bring one back; a browser without locks keeps them all.
+ */
+export async function sweepPhotos(): Promise<void> {
+	if (!('locks' in navigator)) return;
+	await navigator.locks.request(PHOTO_LOCK, { ifAvailable: true }, async (lock) => {
+		if (!lock) return;
+		const db = ownDb;
+		try {
+			const [rows, keys] = await Promise.all([
+				db.projects.toArray(),
+				db.photos.toCollection().primaryKeys()
+			]);
+			const text = JSON.stringify(rows.map(({ project }) => project));
+			await db.photos.bulkDelete(keys.filter((hash) => !text.includes(hash)));
+		} catch {
+			return;
+		}
+	});
+}

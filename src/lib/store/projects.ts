@@ -1,0 +1,123 @@
+import { fail, ok, openProject, type Project, type Result } from '../core/index.ts';
+import { dbFor, isDemo, ownDb, type ProjectRow } from './db.ts';
+import { newId } from './new-id.ts';
+import { holdPhotos } from './photo-lock.ts';
+
+/** A project in the list of recent ones. */
+export interface Listed {
+	id: string;
+	name: string;
+	updated: number;
+	project: Project;
+}
+
+/** A sentence for what went wrong with the browser's storage. */
+export function storageTrouble(error: unknown): string {
+	const name = error instanceof Error ? `${error.name} ${error.message}` : String(error);
+	if (/quota/i.test(name))
+		return 'This browser’s storage is full. Nothing more is kept: export the project now, then free some space.';
+	return 'This browser does not let us keep projects (a private window, or storage is blocked). Export the project before you close the page.';
+}
+
+/** The person's own projects, newest first. A row that cannot be read is left out, not deleted. */
+export async function listProjects(): Promise<Result<Listed[]>> {
+	try {
+		const rows = await ownDb.projects.orderBy('updated').reverse().toArray();
+		return ok(
+			rows.flatMap((row) => {
+				const project = openProject(row.project);
+				return project.ok
+					? [{ id: row.id, name: row.name, updated: row.updated, project: project.value }]
+					: [];
+			})
+		);
+	} catch (error) {
+		return fail('storage', storageTrouble(error));
+	}
+}
+
+/** Projects this window holds because the browser would not keep them. */
+const held = new Map<string, Project>();
+
+/** A kept project and the stamp it was written with. */
+export async function loadProject(
+	id: string
+): Promise<Result<{ project: Project; stamp: string }>> {
+	let row: ProjectRow | undefined;
+	try {
+		row = await dbFor(id).projects.get(id);
+	} catch (error) {
+		const project = held.get(id);
+		return project ? ok({ project, stamp: '' }) : fail('storage', storageTrouble(error));
+	}
+	if (!row) return fail('no-such-project', 'This browser keeps no such project.');
+	const project = openProject(row.project);
+	return project.ok ? ok({ project: project.value, stamp: row.stamp }) : project;
+}
+
+/** Writes a project as new, or over what is there; one that cannot be written is held while the window is open. */
+export async function keepProject(project: Project): Promise<Result<string>> {
+	const stamp = newId();
+	try {
+		await dbFor(project.id).projects.put(rowOf(project, stamp));
+		return ok(stamp);
+	} catch (error) {
+		held.set(project.id, project);
+		return fail('storage', storageTrouble(error));
+	}
+}
+
+/** Writes a project only when the row still carries the stamp this window knows. */
+export async function rewriteProject(project: Project, known: string): Promise<Result<string>> {
+	const { projects } = dbFor(project.id);
+	const stamp = newId();
+	try {
+		const written = await dbFor(project.id).transaction('rw', projects, async () => {
+			const row = await projects.get(project.id);
+			if (row && row.stamp !== known) return false;
+			await projects.put(rowOf(project, stamp));
+			return true;
+		});
+		return written
+			? ok(stamp)
+			: fail('changed-elsewhere', 'This project was changed in another window.');
+	} catch (error) {
+		return fail('storage', storageTrouble(error));
+	}
+}
+
+/** How long a deleted project can still be brought back, ms; its photos are held for as long. */
+const SECOND_THOUGHTS = 30_000;
+
+export async function deleteProject(id: string): Promise<Result<null>> {
+	setTimeout(holdPhotos(), SECOND_THOUGHTS);
+	try {
+		await dbFor(id).projects.delete(id);
+		return ok(null);
+	} catch (error) {
+		return fail('storage', storageTrouble(error));
+	}
+}
+
+/** A copy under an id of its own; a copied demo becomes the person's. */
+export function copyOf(project: Project, name = `${project.name} (copy)`): Project {
+	return { ...project, id: newId(), name };
+}
+
+/** An opened file's project, under a new id when one of that id is kept already. */
+export async function adoptProject(project: Project): Promise<Result<Project>> {
+	const there = isDemo(project.id) ? null : await loadProject(project.id);
+	if (there && !there.ok && there.error.code === 'storage') return there;
+	const taken = there === null || there.ok || there.error.code !== 'no-such-project';
+	const adopted = taken ? { ...project, id: newId() } : project;
+	const kept = await keepProject(adopted);
+	return kept.ok ? ok(adopted) : kept;
+}
+
+const rowOf = (project: Project, stamp: string): ProjectRow => ({
+	id: project.id,
+	name: project.name,
+	updated: Date.now(),
+	stamp,
+	project
+});

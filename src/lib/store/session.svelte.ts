@@ -1,0 +1,85 @@
+import { createContext } from 'svelte';
+import {
+	memoised,
+	planWall,
+	rulesOn,
+	type HouseRules,
+	type Project,
+	type WallPlan
+} from '../core/index.ts';
+import { History, tried, type Command } from './history.ts';
+import { rewriteProject } from './projects.ts';
+import { Writer, type Keeping } from './writer.ts';
+
+/** Shell and bench ask for the same plan; it is made once for each state of the project. */
+const planOnce = memoised(planWall);
+
+/** An open project: facts, commands, what follows from them, and how they are kept. */
+export class Session {
+	#history: History;
+	#writer: Writer;
+	#project: Project = $state.raw()!;
+	/** Facts as they would be while a drag is under way; not yet a command. */
+	#draft: Project | null = $state.raw(null);
+	keeping: Keeping = $state.raw({ state: 'kept' });
+	canUndo: string | null = $state(null);
+	canRedo: string | null = $state(null);
+
+	constructor(project: Project, stamp: string) {
+		this.#history = new History(project);
+		this.#project = project;
+		this.#writer = new Writer(stamp, rewriteProject, (keeping) => (this.keeping = keeping));
+	}
+
+	/** The facts to show: the draft of a drag, else what the commands made. */
+	get project(): Project {
+		return this.#draft ?? this.#project;
+	}
+
+	plan(wallId: string): WallPlan | null {
+		const plan = planOnce(this.project, wallId);
+		return plan.ok ? plan.value : null;
+	}
+
+	/** House rules as they hold on a wall. */
+	rulesOn(wallId: string): HouseRules {
+		const wall = this.project.walls.find(({ id }) => id === wallId);
+		return rulesOn(this.project.houseRules, wall?.units ?? null);
+	}
+
+	run(command: Command): void {
+		this.#draft = null;
+		this.#history.run(command);
+		this.#update();
+	}
+
+	/** Shows what a command would do without running it; null ends the showing. */
+	show(command: Command | null): void {
+		this.#draft = command && tried(this.#project, command);
+	}
+
+	seal(): void {
+		this.#history.seal();
+	}
+
+	undo(): void {
+		if (this.#history.undo() !== null) this.#update();
+	}
+
+	redo(): void {
+		if (this.#history.redo() !== null) this.#update();
+	}
+
+	flush(): Promise<void> {
+		return this.#writer.flush();
+	}
+
+	#update(): void {
+		this.#project = this.#history.project;
+		this.canUndo = this.#history.canUndo;
+		this.canRedo = this.#history.canRedo;
+		this.#writer.take(this.#project);
+	}
+}
+
+export const [getSession, setSession] = createContext<() => Session>();

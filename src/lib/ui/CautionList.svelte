@@ -1,0 +1,57 @@
+<script lang="ts">
+	import { CircleAlert, Info, OctagonX } from '@lucide/svelte';
+	import { say, type Caution, type Styles } from '$lib/core/index.ts';
+
+	let { cautions, styles }: { cautions: readonly Caution[]; styles: Styles } = $props();
+
+	const icons = { stop: OctagonX, care: CircleAlert, note: Info };
+	const words = { stop: 'Stop', care: 'Care', note: 'Note' };
+</script>
+
+<ul class="cautions">
+	{#each cautions as caution, index (index)}
+		{@const Icon = icons[caution.grade]}
+		<li class={caution.grade}>
+			<Icon size={20} aria-hidden="true" />
+			<p>
+				<strong>{words[caution.grade]}.</strong>
+				{say(caution.message, styles.lead)}
+				{say(caution.remedy, styles.lead)}
+			</p>
+		</li>
+	{/each}
+</ul>
+
+<style>
+	.cautions {
+		display: grid;
+		gap: 0.4rem;
+	}
+
+	li {
+		display: flex;
+		gap: 0.5rem;
+		align-items: flex-start;
+		padding: 0.4rem 0.6rem;
+		border-left: 4px solid var(--tape-blue);
+		border-radius: 0 0.3rem 0.3rem 0;
+		background: color-mix(in srgb, var(--tape-blue) 10%, var(--color-base-100));
+		font-size: 0.92rem;
+		line-height: 1.3;
+	}
+
+	li :global(svg) {
+		flex: none;
+		margin-top: 0.05rem;
+	}
+
+	.care {
+		border-color: var(--marigold);
+		background: color-mix(in srgb, var(--marigold) 14%, var(--color-base-100));
+	}
+
+	.stop {
+		border-color: var(--brick);
+		background: color-mix(in srgb, var(--brick) 14%, var(--color-base-100));
+	}
+</style>

@@ -1,0 +1,173 @@
+<script lang="ts">
+	import type { StationNotes } from '$lib/core/index.ts';
+	import { projectPath, type Station } from './paths.ts';
+
+	interface Props {
+		project: string;
+		wall: string;
+		here: string;
+		notes: StationNotes | null;
+	}
+
+	let { project, wall, here, notes }: Props = $props();
+
+	const stations: { id: Station; name: string }[] = [
+		{ id: 'rack', name: 'Rack' },
+		{ id: 'survey', name: 'Survey' },
+		{ id: 'arrange', name: 'Arrange' },
+		{ id: 'fix', name: 'Fix' },
+		{ id: 'mark', name: 'Mark' }
+	];
+	/** Segments still folded away. */
+	const folded = ['Hang', 'Book'];
+</script>
+
+<nav class="rule" aria-label="Stations">
+	<ol>
+		{#each stations as { id, name }, index (id)}
+			{@const current = here === id}
+			<li>
+				<a
+					href={projectPath(project, wall, id)}
+					class:current
+					aria-current={current ? 'page' : undefined}
+					{@attach (link) => {
+						if (current) link.scrollIntoView({ inline: 'center', block: 'nearest' });
+					}}
+				>
+					<span><span class="number measure">{index + 1}</span> {name}</span>
+					{#if notes}
+						<span class="note" class:lacks={!notes[id].ready}>{notes[id].text}</span>
+					{/if}
+				</a>
+			</li>
+		{/each}
+		{#each folded as name, index (name)}
+			<li class="folded">
+				<span title="{name} is not built yet">
+					<span><span class="number measure">{index + 6}</span> {name}</span>
+					<span class="note">folded</span>
+					<span class="sr-only">, not built yet</span>
+				</span>
+			</li>
+		{/each}
+	</ol>
+</nav>
+
+<style>
+	.rule {
+		min-width: 0;
+		max-width: 100%;
+		overflow-x: auto;
+		scrollbar-width: none;
+		padding: 0.3rem 0.2rem;
+	}
+
+	ol {
+		display: flex;
+		width: max-content;
+	}
+
+	li {
+		position: relative;
+		display: flex;
+	}
+
+	/* The brass hinge between two segments. */
+	li + li::before {
+		content: '';
+		position: absolute;
+		z-index: 2;
+		top: 50%;
+		left: -6px;
+		width: 12px;
+		height: 12px;
+		margin-top: -8px;
+		border-radius: 50%;
+		background: radial-gradient(circle at 35% 30%, #f3dc9c, var(--brass) 55%, #7d5b22);
+	}
+
+	a,
+	.folded > span {
+		position: relative;
+		display: flex;
+		flex-direction: column;
+		justify-content: center;
+		min-width: 4.9rem;
+		padding: 0.2rem 0.8rem 0.5rem;
+		background: linear-gradient(var(--boxwood), var(--boxwood-low));
+		color: var(--boxwood-ink);
+		font-weight: 600;
+		line-height: 1.15;
+		white-space: nowrap;
+	}
+
+	li:first-child a {
+		border-radius: 5px 0 0 5px;
+	}
+
+	li:last-child > span {
+		border-radius: 0 5px 5px 0;
+	}
+
+	/* Graduations along the lower edge. */
+	a::after,
+	.folded > span::after {
+		content: '';
+		position: absolute;
+		right: 0;
+		bottom: 0;
+		left: 0;
+		height: 6px;
+		background: repeating-linear-gradient(90deg, var(--boxwood-ink) 0 1px, transparent 1px 7px);
+		opacity: 0.65;
+	}
+
+	a.current {
+		background: var(--color-base-100);
+		color: var(--color-base-content);
+	}
+
+	a.current::after {
+		height: 4px;
+		background: var(--tape-blue);
+		opacity: 1;
+	}
+
+	.number {
+		opacity: 0.75;
+	}
+
+	.note {
+		color: #344d1e;
+		font-size: 0.76rem;
+		font-weight: 500;
+	}
+
+	.note.lacks {
+		color: #7d2b17;
+	}
+
+	a.current .note {
+		color: var(--moss-ink);
+	}
+
+	a.current .note.lacks {
+		color: var(--color-error);
+	}
+
+	.folded > span {
+		background: #a08a63;
+		color: #1f160d;
+	}
+
+	.folded .note {
+		color: #1f160d;
+	}
+
+	a:focus-visible {
+		z-index: 3;
+		outline-offset: -3px;
+		outline-color: var(--tape-blue-ink);
+	}
+</style>

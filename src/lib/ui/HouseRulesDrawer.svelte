@@ -1,0 +1,203 @@
+<script lang="ts">
+	import { Dialog } from 'bits-ui';
+	import { X } from '@lucide/svelte';
+	import {
+		CENTRE_SCHOOLS,
+		GAP_SCHOOLS,
+		WIRE_SCHOOLS,
+		stylesOf,
+		type HouseRules,
+		type School
+	} from '$lib/core/index.ts';
+	import { setHouseRules } from '$lib/store/commands/index.ts';
+	import type { Session } from '$lib/store/session.svelte.ts';
+	import LengthField from './field/LengthField.svelte';
+	import Segments from './Segments.svelte';
+
+	let { session }: { session: Session } = $props();
+
+	const rules = $derived(session.project.houseRules);
+	const styles = $derived(stylesOf(rules));
+	const fractions: HouseRules['tapeFraction'][] = [8, 16, 32, 64];
+
+	const set = (change: Partial<HouseRules>) => session.run(setHouseRules(change));
+	const seal = () => session.seal();
+</script>
+
+{#snippet schools(list: School[], value: number, onchoose: (value: number) => void)}
+	<ul class="schools">
+		{#each list as school (school.name)}
+			<li>
+				<button
+					type="button"
+					class="measure"
+					aria-pressed={Math.abs(school.value - value) < 0.01}
+					onclick={() => onchoose(school.value)}
+				>
+					{school.name}
+				</button>
+				<span>{school.why}</span>
+			</li>
+		{/each}
+	</ul>
+{/snippet}
+
+<Dialog.Root>
+	<Dialog.Trigger class="house-rules">House rules</Dialog.Trigger>
+	<Dialog.Portal>
+		<Dialog.Overlay class="side-shade" />
+		<Dialog.Content class="side-sheet">
+			<div class="head">
+				<Dialog.Title class="font-display text-xl">House rules</Dialog.Title>
+				<Dialog.Close class="btn btn-square btn-ghost btn-sm" aria-label="Close the house rules">
+					<X size={20} />
+				</Dialog.Close>
+			</div>
+			<Dialog.Description class="mb-3">
+				Your own conventions. They go with this project.
+			</Dialog.Description>
+
+			<section>
+				<Segments
+					named
+					label="Units that lead"
+					options={[
+						{ value: 'in', label: 'inches' },
+						{ value: 'mm', label: 'millimetres' }
+					]}
+					value={rules.units}
+					onchoose={(units) => set({ units })}
+				/>
+				<p class="why">The other family always stands beside it, smaller.</p>
+			</section>
+			<section>
+				<Segments
+					named
+					label="Finest fraction of your tape"
+					options={fractions.map((fraction) => ({
+						value: String(fraction),
+						label: `1/${fraction}`
+					}))}
+					value={String(rules.tapeFraction)}
+					onchoose={(text) => set({ tapeFraction: Number(text) as HouseRules['tapeFraction'] })}
+				/>
+				<p class="why">Marks are rounded to it, and only marks: the plan itself is not.</p>
+			</section>
+			<section>
+				<LengthField
+					label="Centre height"
+					help="From the floor under the middle of the group, carried level"
+					value={rules.centreHeight}
+					{styles}
+					plausible={{ min: 900, max: 2200 }}
+					onvalue={(centreHeight) => set({ centreHeight })}
+					onseal={seal}
+				/>
+				{@render schools(CENTRE_SCHOOLS, rules.centreHeight, (centreHeight) =>
+					set({ centreHeight })
+				)}
+			</section>
+			<section>
+				<LengthField
+					label="Gap between neighbours"
+					zero
+					value={rules.gap}
+					{styles}
+					plausible={{ min: 0, max: 400 }}
+					onvalue={(gap) => set({ gap })}
+					onseal={seal}
+				/>
+				{@render schools(GAP_SCHOOLS, rules.gap, (gap) => set({ gap }))}
+			</section>
+			<section>
+				<LengthField
+					label="Hook below the top edge, at least"
+					zero
+					value={rules.hookMargin}
+					{styles}
+					plausible={{ min: 0, max: 150 }}
+					onvalue={(hookMargin) => set({ hookMargin })}
+					onseal={seal}
+				/>
+				<p class="why">Closer than this and the hook may show from below or from the side.</p>
+			</section>
+			<section>
+				<Segments
+					named
+					label="A wire is rated for"
+					options={WIRE_SCHOOLS.map(({ value, name }) => ({ value: String(value), label: name }))}
+					value={String(rules.wireFactor)}
+					onchoose={(value) => set({ wireFactor: value === '1' ? 1 : 2 })}
+				/>
+				{#each WIRE_SCHOOLS.filter(({ value }) => value === rules.wireFactor) as { why } (why)}
+					<p class="why">{why} The tension decides where it is larger.</p>
+				{/each}
+			</section>
+			<section>
+				<LengthField
+					label="Tolerance of a mark"
+					zero
+					value={rules.tolerance}
+					{styles}
+					plausible={{ min: 0, max: 20 }}
+					onvalue={(tolerance) => set({ tolerance })}
+					onseal={seal}
+				/>
+				<p class="why">A mark whose rounding is further off than this says so.</p>
+			</section>
+		</Dialog.Content>
+	</Dialog.Portal>
+</Dialog.Root>
+
+<style>
+	:global(.house-rules) {
+		font-size: 0.92rem;
+		white-space: nowrap;
+		cursor: pointer;
+	}
+
+	.head {
+		display: flex;
+		align-items: center;
+		justify-content: space-between;
+	}
+
+	section {
+		padding: 0.7rem 0;
+		border-top: 1px dashed var(--color-base-300);
+	}
+
+	.why,
+	.schools {
+		color: var(--graphite-soft);
+		font-size: 0.88rem;
+	}
+
+	.schools {
+		display: grid;
+		gap: 0.3rem;
+		margin-top: 0.3rem;
+	}
+
+	.schools li {
+		display: grid;
+		grid-template-columns: 8rem 1fr;
+		gap: 0.6rem;
+		align-items: baseline;
+	}
+
+	.schools button {
+		padding: 0.1rem 0.3rem;
+		border: 1.5px solid var(--color-base-300);
+		border-radius: 0.2rem;
+		color: var(--color-base-content);
+		font-size: 1.1rem;
+		cursor: pointer;
+	}
+
+	.schools button[aria-pressed='true'] {
+		border-color: var(--color-primary);
+		background: var(--color-primary);
+		color: var(--color-primary-content);
+	}
+</style>

@@ -1,0 +1,134 @@
+<script lang="ts">
+	import { PanelRightClose, PanelRightOpen } from '@lucide/svelte';
+	import type { Layer, RackView, View } from './view.svelte.ts';
+
+	/** In the Rack the stage can also show the pieces by themselves. */
+	let { view, rack }: { view: View; rack: boolean } = $props();
+
+	const stages: { id: RackView; label: string; title: string }[] = [
+		{ id: 'wall', label: 'Wall', title: 'The wall they go to' },
+		{ id: 'rack', label: 'Rack', title: 'Every piece, leaning side by side' },
+		{ id: 'table', label: 'Table', title: 'Every piece in a table: find, sort, edit together' }
+	];
+	const layered = $derived(!rack || view.rack === 'wall');
+
+	const layers: { id: Layer; label: string; title: string }[] = [
+		{ id: 'looks', label: 'Looks', title: 'The pieces as they will hang' },
+		{ id: 'paper', label: 'Paper', title: 'Paper templates with the hole crosses' },
+		{ id: 'nails', label: 'Nails', title: 'Only the marks' }
+	];
+</script>
+
+{#if rack}
+	<div class="layers stages" role="group" aria-label="On the stage">
+		{#each stages as { id, label, title } (id)}
+			<button
+				type="button"
+				{title}
+				aria-pressed={view.rack === id}
+				onclick={() => (view.rack = id)}
+			>
+				{label}
+			</button>
+		{/each}
+	</div>
+{/if}
+{#if layered}
+	<div class="layers" role="group" aria-label="Layers">
+		{#each layers as { id, label, title } (id)}
+			<button
+				type="button"
+				{title}
+				aria-pressed={view.layer === id}
+				onclick={() => (view.layer = id)}
+			>
+				{label}
+			</button>
+		{/each}
+		<button
+			type="button"
+			title="What is behind the wall"
+			aria-pressed={view.bones}
+			onclick={() => (view.bones = !view.bones)}
+		>
+			Bones
+		</button>
+	</div>
+{/if}
+<button
+	class="fold"
+	type="button"
+	aria-label={view.benchOpen ? 'Close the bench' : 'Open the bench'}
+	onclick={() => (view.benchOpen = !view.benchOpen)}
+>
+	{#if view.benchOpen}<PanelRightClose size={20} />{:else}<PanelRightOpen size={20} />{/if}
+</button>
+
+<style>
+	.layers {
+		position: absolute;
+		top: 0.45rem;
+		left: 3.2rem;
+		display: flex;
+		gap: 0.4rem;
+	}
+
+	.stages {
+		right: 3.2rem;
+		left: auto;
+	}
+
+	.layers button {
+		padding: 0.22rem 0.75rem;
+		background: var(--color-base-100);
+		font-size: 0.92rem;
+		font-weight: 600;
+		cursor: pointer;
+	}
+
+	/* Strips of painter's tape with torn ends. */
+	.layers button[aria-pressed='true'] {
+		background: var(--color-primary);
+		color: var(--color-primary-content);
+		clip-path: polygon(
+			0 0,
+			3px 20%,
+			0 40%,
+			3px 60%,
+			0 80%,
+			2px 100%,
+			calc(100% - 2px) 100%,
+			100% 80%,
+			calc(100% - 3px) 60%,
+			100% 40%,
+			calc(100% - 3px) 20%,
+			100% 0
+		);
+	}
+
+	.fold {
+		position: absolute;
+		top: 0.4rem;
+		right: 0.5rem;
+		padding: 0.25rem;
+		border-radius: 0.3rem;
+		color: var(--graphite-soft);
+		cursor: pointer;
+	}
+
+	@media (width < 56rem) {
+		.fold {
+			display: none;
+		}
+
+		/* There is room for one row: in the Rack, what stands on the stage matters more. */
+		.stages + .layers {
+			display: none;
+		}
+
+		.stages {
+			right: auto;
+			left: 3.2rem;
+		}
+	}
+</style>

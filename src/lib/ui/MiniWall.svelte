@@ -1,0 +1,69 @@
+<script lang="ts">
+	import { planWall, type Project } from '$lib/core/index.ts';
+	import { fitWall } from './elevation/frame.ts';
+
+	let { project }: { project: Project } = $props();
+
+	const WIDTH = 240;
+	const HEIGHT = 132;
+	const MARGIN = { left: 8, right: 8, top: 8, bottom: 16 };
+
+	const wall = $derived(project.walls[0]!);
+	const plan = $derived(planWall(project, wall.id));
+	const pieces = $derived(plan.ok ? plan.value.pieces : []);
+	const frame = $derived(fitWall({ width: WIDTH, height: HEIGHT }, wall, MARGIN));
+</script>
+
+<svg viewBox="0 0 {WIDTH} {HEIGHT}" role="img" aria-label="{wall.name}, {pieces.length} pieces">
+	<rect
+		class="wall"
+		x={frame.left}
+		y={frame.floor - frame.height}
+		width={frame.width}
+		height={frame.height}
+	/>
+	<rect class="floor" x={frame.left} y={frame.floor} width={frame.width} height="7" />
+	{#each wall.features as feature (feature.id)}
+		<rect
+			class="feature"
+			x={frame.x(feature.x)}
+			y={frame.y(feature.y + feature.height)}
+			width={feature.width * frame.scale}
+			height={feature.height * frame.scale}
+		/>
+	{/each}
+	{#each pieces as { pieceId, rect } (pieceId)}
+		<rect
+			class="piece"
+			x={frame.x(rect.x)}
+			y={frame.y(rect.y + rect.height)}
+			width={rect.width * frame.scale}
+			height={rect.height * frame.scale}
+		/>
+	{/each}
+</svg>
+
+<style>
+	svg {
+		width: 100%;
+	}
+
+	.wall {
+		fill: var(--plaster);
+		stroke: var(--skirting-edge);
+	}
+
+	.floor {
+		fill: var(--floor);
+	}
+
+	.feature {
+		fill: var(--skirting);
+		stroke: var(--skirting-edge);
+	}
+
+	.piece {
+		fill: var(--kraft);
+		stroke: #6d4f36;
+	}
+</style>

@@ -1,0 +1,229 @@
+<script lang="ts">
+	import { page } from '$app/state';
+	import { Redo2, Undo2 } from '@lucide/svelte';
+	import { onMount, type Snippet } from 'svelte';
+	import { tinykeys } from 'tinykeys';
+	import { stationNotes, stylesOf } from '$lib/core/index.ts';
+	import { holdPhotos } from '$lib/store/photo-lock.ts';
+	import type { Session } from '$lib/store/session.svelte.ts';
+	import BackStage from './back/BackStage.svelte';
+	import Elevation from './elevation/Elevation.svelte';
+	import FoldingRule from './FoldingRule.svelte';
+	import HouseRulesDrawer from './HouseRulesDrawer.svelte';
+	import KeepingNote from './KeepingNote.svelte';
+	import Layers from './Layers.svelte';
+	import ProjectMenu from './ProjectMenu.svelte';
+	import Readout from './Readout.svelte';
+	import ThemeButton from './ThemeButton.svelte';
+	import TopBar from './TopBar.svelte';
+	import type { View } from './view.svelte.ts';
+
+	interface Props {
+		session: Session;
+		view: View;
+		children: Snippet;
+	}
+
+	let { session, view, children }: Props = $props();
+
+	const wallId = $derived(page.params.wall!);
+	const here = $derived(page.route.id?.split('/').at(-1) ?? '');
+	const plan = $derived(session.plan(wallId));
+	const styles = $derived(stylesOf(session.rulesOn(wallId)));
+	const notes = $derived(plan && stationNotes(session.project, plan));
+	const wall = $derived(session.project.walls.find(({ id }) => id === wallId));
+	const piece = $derived(session.project.pieces.find(({ id }) => id === view.selected));
+	const planned = $derived(plan?.pieces.find(({ pieceId }) => pieceId === view.selected));
+	const marks = $derived(plan?.marks.filter(({ pieceId }) => pieceId === view.selected) ?? []);
+	const sheet = $derived(here === 'sheet');
+	const hint = $derived(
+		session.project.pieces.length === 0
+			? 'Add the first piece in the Rack: its width and height are enough to begin.'
+			: 'Choose a piece to read where its hook goes.'
+	);
+
+	let work: HTMLElement | undefined = $state();
+
+	const typing = (target: EventTarget | null) =>
+		target instanceof HTMLElement && target.matches('input, textarea, select, [contenteditable]');
+
+	onMount(() => {
+		const stopKeys = tinykeys(window, {
+			'$mod+KeyZ': (event) => {
+				if (typing(event.target)) return;
+				event.preventDefault();
+				session.undo();
+			},
+			'$mod+Shift+KeyZ': (event) => {
+				event.preventDefault();
+				session.redo();
+			},
+			'$mod+KeyY': (event) => {
+				event.preventDefault();
+				session.redo();
+			}
+		});
+		const letPhotosGo = holdPhotos();
+		const opened = session;
+		const leave = () => void opened.flush();
+		document.addEventListener('visibilitychange', leave);
+		window.addEventListener('pagehide', leave);
+		return () => {
+			stopKeys();
+			letPhotosGo();
+			document.removeEventListener('visibilitychange', leave);
+			window.removeEventListener('pagehide', leave);
+			leave();
+		};
+	});
+
+	/** One letter alone acts only while the stage or the bench has the focus, and never while typing. */
+	function flipKey(event: KeyboardEvent) {
+		if (!(event.target instanceof Node) || !work?.contains(event.target)) return;
+		if (typing(event.target) || event.ctrlKey || event.metaKey || event.altKey) return;
+		if (event.key.toLowerCase() === 'f' && view.selected) view.flipped = !view.flipped;
+		if (event.key === 'Escape') {
+			if (view.flipped) view.flipped = false;
+			else view.select(null);
+		}
+	}
+</script>
+
+<svelte:head>
+	<title>{wall?.name ?? 'Wall'} · {session.project.name} · Warm Porch</title>
+</svelte:head>
+
+<svelte:window onkeydown={flipKey} />
+
+{#if sheet}
+	{@render children()}
+{:else if plan && wall}
+	<div class="shell">
+		<TopBar>
+			<ProjectMenu {session} {wall} {here} />
+			<FoldingRule project={session.project.id} wall={wallId} {here} {notes} />
+			{#snippet end()}
+				<KeepingNote {session} />
+				<button
+					class="tool"
+					type="button"
+					disabled={!session.canUndo}
+					aria-label="Undo {session.canUndo ?? ''}"
+					title="Undo {session.canUndo ?? ''} (Ctrl Z)"
+					onclick={() => session.undo()}
+				>
+					<Undo2 size={19} aria-hidden="true" />
+				</button>
+				<button
+					class="tool"
+					type="button"
+					disabled={!session.canRedo}
+					aria-label="Redo {session.canRedo ?? ''}"
+					title="Redo {session.canRedo ?? ''} (Ctrl Shift Z)"
+					onclick={() => session.redo()}
+				>
+					<Redo2 size={19} aria-hidden="true" />
+				</button>
+				<ThemeButton />
+				<HouseRulesDrawer {session} />
+			{/snippet}
+		</TopBar>
+		<main class="work" class:wide={!view.benchOpen} bind:this={work}>
+			<div class="stage">
+				{#if view.flipped && piece}
+					<BackStage {piece} {planned} {styles} onclose={() => (view.flipped = false)} />
+				{:else if here === 'rack' && view.rack === 'rack'}
+					{#await import('./rack/LeaningRack.svelte') then { default: LeaningRack }}
+						<LeaningRack
+							pieces={session.project.pieces}
+							selected={view.selected}
+							{styles}
+							onselect={(id) => view.select(id)}
+						/>
+					{/await}
+				{:else if here === 'rack' && view.rack === 'table'}
+					{#await import('./rack/RackTable.svelte') then { default: RackTable }}
+						<RackTable {wallId} {styles} />
+					{/await}
+				{:else}
+					<Elevation {plan} spaced={here === 'arrange' || here === 'survey'} />
+				{/if}
+				<Layers {view} rack={here === 'rack'} />
+			</div>
+			{#if view.benchOpen}
+				<aside class="bench" aria-label="Bench">{@render children()}</aside>
+			{/if}
+		</main>
+		<Readout
+			{planned}
+			{marks}
+			hook={view.hook}
+			{styles}
+			{hint}
+			onhook={(hook) => (view.hook = hook)}
+		/>
+	</div>
+{:else}
+	<TopBar />
+	<main class="p-8"><p>This project has no such wall.</p></main>
+{/if}
+
+<style>
+	.shell {
+		display: grid;
+		grid-template-rows: auto minmax(0, 1fr) auto;
+		height: 100dvh;
+	}
+
+	.work {
+		display: grid;
+		grid-template-columns: minmax(0, 1fr) 21rem;
+		min-height: 0;
+	}
+
+	.work.wide {
+		grid-template-columns: minmax(0, 1fr);
+	}
+
+	.stage {
+		position: relative;
+		min-height: 0;
+		background: var(--color-base-300);
+	}
+
+	.bench {
+		overflow-y: auto;
+		padding: 0.8rem 1rem;
+		border-left: 1px solid var(--color-base-300);
+		background: var(--color-base-100);
+	}
+
+	.tool {
+		padding: 0.3rem;
+		border-radius: 0.3rem;
+		cursor: pointer;
+	}
+
+	.tool:disabled {
+		opacity: 0.4;
+		cursor: default;
+	}
+
+	@media (width < 56rem) {
+		.shell {
+			height: auto;
+			min-height: 100dvh;
+			grid-template-columns: minmax(0, 1fr);
+		}
+
+		.work,
+		.work.wide {
+			grid-template-columns: minmax(0, 1fr);
+			grid-template-rows: 19rem auto;
+		}
+
+		.bench {
+			border-left: 0;
+		}
+	}
+</style>

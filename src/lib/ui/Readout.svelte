@@ -1,0 +1,165 @@
+<script lang="ts">
+	import { ChevronDown, ChevronUp } from '@lucide/svelte';
+	import { formatLength, type Mark, type PlannedPiece, type Styles } from '$lib/core/index.ts';
+	import Measure from './Measure.svelte';
+	import { whatIsThere } from './puts.ts';
+	import SumLine from './SumLine.svelte';
+
+	interface Props {
+		planned: PlannedPiece | undefined;
+		/** Marks of the selected piece. */
+		marks: Mark[];
+		hook: number;
+		styles: Styles;
+		onhook: (hook: number) => void;
+		/** What to do first, while nothing is selected. */
+		hint: string;
+	}
+
+	let { planned, marks, hook, styles, onhook, hint }: Props = $props();
+
+	let why = $state(false);
+	const current = $derived(planned?.hooks[hook] ?? planned?.hooks[0]);
+	const mark = $derived(marks.find(({ id }) => id === current?.id));
+	const others = $derived(planned?.hooks.length ?? 0);
+</script>
+
+<section class="readout" aria-label="Readout">
+	{#if planned && mark}
+		{#if why}
+			<div class="why">
+				<div>
+					<h3>Height of the {whatIsThere(mark)}</h3>
+					<SumLine figure={mark.up.exact} printed={mark.up.printed} {styles} open />
+				</div>
+				<div>
+					<h3>Along the wall</h3>
+					<SumLine figure={mark.across.exact} printed={mark.across.printed} {styles} open />
+				</div>
+			</div>
+		{/if}
+		<div class="line" aria-live="polite">
+			<h2>
+				{planned.letter} ·
+				{#if others > 1}
+					<button type="button" class="other-hook" onclick={() => onhook((hook + 1) % others)}>
+						{mark.name}
+					</button>
+				{:else}
+					{mark.name}
+				{/if}
+			</h2>
+			<p>
+				<span class="from">{whatIsThere(mark)}, {mark.up.way} {mark.up.datum}</span>
+				<Measure mm={mark.up.exact.value} printed={mark.up.printed} {styles} size="large" />
+			</p>
+			<p>
+				<span class="from">{mark.across.way} {mark.across.datum}</span>
+				<Measure mm={mark.across.exact.value} printed={mark.across.printed} {styles} size="large" />
+			</p>
+			{#if mark.cord}
+				<p>
+					<span class="from">cord from the rail’s top</span>
+					<Measure mm={mark.cord.value} {styles} size="large" />
+				</p>
+			{/if}
+			<p class="sure">
+				<span class="from">sure to</span>
+				<span class="measure">± {formatLength(mark.up.exact.plusMinus, styles.lead)}</span>
+			</p>
+			<button type="button" class="open" aria-expanded={why} onclick={() => (why = !why)}>
+				Why {#if why}<ChevronDown size={18} aria-hidden="true" />{:else}<ChevronUp
+						size={18}
+						aria-hidden="true"
+					/>{/if}
+			</button>
+		</div>
+	{:else if planned?.trouble}
+		<div class="line">
+			<h2>{planned.letter} · no mark yet</h2>
+			<p class="said">{planned.trouble.message}</p>
+		</div>
+	{:else}
+		<div class="line"><p class="said">{hint}</p></div>
+	{/if}
+</section>
+
+<style>
+	.readout {
+		position: sticky;
+		z-index: 20;
+		bottom: 0;
+		background: var(--umber-deep);
+		color: var(--umber-text);
+	}
+
+	.line {
+		display: flex;
+		flex-wrap: wrap;
+		align-items: center;
+		gap: 0.1rem 2.4rem;
+		min-height: 4.4rem;
+		padding: 0.3rem 1.25rem;
+	}
+
+	.line p {
+		display: flex;
+		flex-direction: column;
+		line-height: 1.1;
+	}
+
+	h2 {
+		font-size: 1.15rem;
+		white-space: nowrap;
+	}
+
+	.from {
+		color: var(--umber-soft);
+		font-size: 0.88rem;
+	}
+
+	.sure {
+		margin-left: auto;
+	}
+
+	.sure .measure {
+		font-size: 1.4rem;
+	}
+
+	.said {
+		font-size: 1.05rem;
+	}
+
+	.other-hook {
+		border-bottom: 2px dotted var(--umber-soft);
+		cursor: pointer;
+	}
+
+	.open {
+		display: flex;
+		align-items: center;
+		gap: 0.2rem;
+		padding: 0.4rem 0.7rem;
+		border: 1.5px solid var(--umber-soft);
+		border-radius: 1rem;
+		cursor: pointer;
+	}
+
+	.readout :global(:focus-visible) {
+		outline-color: var(--steel-tape);
+	}
+
+	.why {
+		position: absolute;
+		z-index: 10;
+		right: 0;
+		bottom: 100%;
+		left: 0;
+		display: grid;
+		grid-template-columns: 1fr 1fr;
+		gap: 1.5rem;
+		padding: 0.8rem 1.25rem;
+		background: var(--umber-deep);
+		border-bottom: 1px solid #ffffff25;
+	}
+</style>

@@ -1,0 +1,59 @@
+<script lang="ts">
+	import { formatLength, writeSum, type Derived, type Styles } from '$lib/core/index.ts';
+
+	interface Props {
+		figure: Derived;
+		styles: Styles;
+		printed?: number;
+		/** Also name each term and the likely error. */
+		open?: boolean;
+	}
+
+	let { figure, styles, printed = figure.value, open = false }: Props = $props();
+
+	const terms = $derived(figure.sum.filter(({ value }, index) => index === 0 || value !== 0));
+</script>
+
+<p class="measure sum" data-testid="sum">{writeSum(figure.sum, styles.lead, printed)}</p>
+{#if open}
+	<ul class="terms">
+		{#each terms as { label, sign, value, over } (label)}
+			<li>
+				<span class="measure">
+					{sign < 0 ? '-' : ''}{formatLength(value / (over ?? 1), styles.lead)}
+				</span>
+				{label}
+			</li>
+		{/each}
+	</ul>
+	<p class="source">{figure.source}</p>
+	{#if figure.parts.length > 0}
+		<p class="source">
+			Likely within <span class="measure">{formatLength(figure.plusMinus, styles.lead)}</span>
+			(<span class="measure">{figure.plusMinus.toFixed(1)} mm</span>), mostly from {figure.parts[0]
+				?.label}.
+		</p>
+	{/if}
+{/if}
+
+<style>
+	.sum {
+		font-size: 1.15rem;
+	}
+
+	.terms {
+		margin: 0.25rem 0;
+		font-size: 0.9rem;
+	}
+
+	.terms .measure {
+		display: inline-block;
+		min-width: 5rem;
+		font-size: 1.05rem;
+	}
+
+	.source {
+		font-size: 0.85rem;
+		opacity: 0.85;
+	}
+</style>

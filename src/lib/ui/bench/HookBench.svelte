@@ -1,0 +1,154 @@
+<script lang="ts">
+	import {
+		bearingToHole,
+		hangerOf,
+		formatForce,
+		hookOf,
+		type HookKind,
+		type Piece,
+		type PlannedPiece,
+		type Project,
+		type Styles
+	} from '$lib/core/index.ts';
+	import { measureHook, setHook } from '$lib/store/commands/index.ts';
+	import { getSession } from '$lib/store/session.svelte.ts';
+	import LengthField from '../field/LengthField.svelte';
+
+	interface Props {
+		piece: Piece;
+		planned: PlannedPiece | undefined;
+		styles: Styles;
+		kit: Project['kit'];
+	}
+
+	let { piece, planned, styles, kit }: Props = $props();
+
+	const session = $derived(getSession()());
+	const hook = $derived(hookOf(piece.hook));
+	const offset = $derived(bearingToHole(kit, piece.hook));
+	const own = $derived(kit[piece.hook] !== undefined);
+	const hung = $derived(planned?.hung);
+	const both = (newtons: number) => `${formatForce(newtons, 'lb')} · ${formatForce(newtons, 'kg')}`;
+</script>
+
+<h2>{piece.letter} · {piece.name}</h2>
+<label class="block">
+	<span class="field-label">Hook</span>
+	<select
+		class="select w-full"
+		value={piece.hook}
+		onchange={(event) => session.run(setHook(piece.id, event.currentTarget.value as HookKind))}
+	>
+		{#each hangerOf(piece.back).hooks as kind (kind)}
+			<option value={kind}>{hookOf(kind).name}</option>
+		{/each}
+	</select>
+</label>
+<p class="setting">{hook.setting}</p>
+<LengthField
+	label="From the bearing up to the hole"
+	help="Measure it on your own hook; minus is below"
+	signed
+	zero
+	value={offset.dy}
+	{styles}
+	assumed={!own}
+	plausible={{ min: -60, max: 80 }}
+	onvalue={(dy) => session.run(measureHook(piece.hook, dy))}
+	onseal={() => session.seal()}
+/>
+{#if own}
+	<button
+		class="btn btn-ghost btn-sm"
+		type="button"
+		onclick={() => session.run(measureHook(piece.hook, null))}
+	>
+		Back to the typical hook
+	</button>
+{:else}
+	<p class="setting">A typical figure. Yours may differ by a few millimetres.</p>
+{/if}
+
+{#if planned && hung}
+	<h3>What it carries</h3>
+	{#if planned.hooks[0]?.load}
+		<table>
+			<thead>
+				<tr><th scope="col">hook</th><th scope="col">down</th><th scope="col">off the wall</th></tr>
+			</thead>
+			<tbody>
+				{#each planned.hooks as each (each.id)}
+					<tr>
+						<th scope="row">{each.name}</th>
+						{#each [each.load!.down.value, each.load!.pull.value] as newtons, index (index)}
+							<td class="measure">
+								{formatForce(newtons, 'lb')} <span>{formatForce(newtons, 'kg')}</span>
+							</td>
+						{/each}
+					</tr>
+				{/each}
+			</tbody>
+		</table>
+		{#if hung.wire?.tension}
+			<p>
+				The wire pulls <span class="measure">{both(hung.wire.tension.value)}</span> at
+				<span class="measure">{hung.wire.angle.value.toFixed(0)}°</span>.
+			</p>
+		{/if}
+		{#if planned.hooks[0].load.outward > 0}
+			<p>
+				Sideways, each hook takes between <span class="measure"
+					>{formatForce(planned.hooks[0].load.inward, 'lb')}</span
+				>
+				inward, the wire sliding freely, and
+				<span class="measure">{formatForce(planned.hooks[0].load.outward, 'lb')}</span> outward, the wire
+				caught.
+			</p>
+		{/if}
+		<p class="setting">
+			The nail itself is pried harder than that: the weight acts in front of the wall, on the hook’s
+			own height.
+		</p>
+	{:else}
+		<p>Weigh it (stand on a scale with it and without it), and type the weight in the Rack.</p>
+	{/if}
+	<p><strong>Held level by:</strong> {hung.heldLevelBy}</p>
+{/if}
+
+<style>
+	h2 {
+		font-size: 1.2rem;
+	}
+
+	h3 {
+		margin-top: 0.8rem;
+		font-size: 1.05rem;
+	}
+
+	.setting {
+		margin: 0.3rem 0;
+		color: var(--graphite-soft);
+		font-size: 0.9rem;
+	}
+
+	table {
+		width: 100%;
+		margin: 0.2rem 0 0.5rem;
+	}
+
+	th {
+		font-size: 0.9rem;
+		font-weight: 500;
+		text-align: left;
+	}
+
+	td {
+		font-size: 1.25rem;
+		white-space: nowrap;
+	}
+
+	td span {
+		color: var(--graphite-soft);
+		font-size: 1rem;
+	}
+</style>

@@ -1,0 +1,113 @@
+<script lang="ts">
+	import { formatLength, hookOf, type Mark, type Styles } from '$lib/core/index.ts';
+	import Measure from '../Measure.svelte';
+	import { whatIsThere } from '../puts.ts';
+	import SumLine from '../SumLine.svelte';
+
+	interface Props {
+		mark: Mark;
+		styles: Styles;
+		selected: boolean;
+		onselect: () => void;
+	}
+
+	let { mark, styles, selected, onselect }: Props = $props();
+</script>
+
+<article class:selected data-testid="mark">
+	<h3>
+		<button type="button" aria-pressed={selected} onclick={onselect}>
+			{mark.letter} · {mark.name}
+		</button>
+	</h3>
+	<p class="figure">
+		<Measure mm={mark.across.exact.value} printed={mark.across.printed} {styles} />
+		<span>{mark.across.way} {mark.across.datum}</span>
+	</p>
+	<p class="figure">
+		<Measure mm={mark.up.exact.value} printed={mark.up.printed} {styles} />
+		<span>{whatIsThere(mark)}, {mark.up.way} {mark.up.datum}</span>
+	</p>
+	{#if mark.cord}
+		<p class="figure">
+			<Measure mm={mark.cord.value} {styles} />
+			<span>of cord, from the top of the rail down to it</span>
+		</p>
+	{/if}
+	<p class="bearing">
+		{hookOf(mark.hook).name}: its bearing at
+		<Measure mm={mark.bearingUp.exact.value} printed={mark.bearingUp.printed} {styles} />
+	</p>
+	{#if mark.across.roundingError !== null || mark.up.roundingError !== null}
+		<p class="rounded">
+			Rounded by <span class="measure"
+				>{formatLength(
+					Math.max(Math.abs(mark.across.roundingError ?? 0), Math.abs(mark.up.roundingError ?? 0)),
+					{ unit: 'mm', decimals: 1 }
+				)}</span
+			>, more than your tolerance: use a finer tape fraction.
+		</p>
+	{/if}
+	<details>
+		<summary>Why</summary>
+		<SumLine figure={mark.up.exact} printed={mark.up.printed} {styles} />
+		<SumLine figure={mark.across.exact} printed={mark.across.printed} {styles} />
+	</details>
+</article>
+
+<style>
+	article {
+		padding: 0.45rem 0.6rem 0.5rem;
+		border: 1.5px solid var(--color-base-300);
+		border-radius: 0.4rem;
+	}
+
+	.selected {
+		border-color: var(--color-primary);
+		box-shadow: inset 4px 0 var(--tape-blue);
+	}
+
+	h3 button {
+		width: 100%;
+		font-size: 1.05rem;
+		text-align: left;
+		cursor: pointer;
+	}
+
+	.figure {
+		display: flex;
+		flex-wrap: wrap;
+		align-items: baseline;
+		gap: 0 0.6rem;
+		font-size: 0.92rem;
+	}
+
+	.figure :global(.measure) {
+		font-size: 1.9rem;
+		line-height: 1.15;
+	}
+
+	.bearing {
+		color: var(--graphite-soft);
+		font-size: 0.88rem;
+	}
+
+	.bearing :global(.measure) {
+		font-size: 1.1rem;
+	}
+
+	.bearing :global(.other) {
+		opacity: 1;
+	}
+
+	.rounded {
+		color: var(--color-error);
+		font-size: 0.9rem;
+	}
+
+	summary {
+		color: var(--color-primary);
+		font-size: 0.88rem;
+		cursor: pointer;
+	}
+</style>

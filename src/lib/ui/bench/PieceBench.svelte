@@ -1,0 +1,174 @@
+<script lang="ts">
+	import {
+		formatLength,
+		hangPiece,
+		hungPiece,
+		unmeasuredOn,
+		type Piece,
+		type PlannedPiece,
+		type Styles
+	} from '$lib/core/index.ts';
+	import { measureBack, setPiece } from '$lib/store/commands/index.ts';
+	import { getSession } from '$lib/store/session.svelte.ts';
+	import AsideFields from '../back/AsideFields.svelte';
+	import BackDrawing from '../back/BackDrawing.svelte';
+	import CautionList from '../CautionList.svelte';
+	import MassField from '../field/MassField.svelte';
+	import BackNotes from '../rack/BackNotes.svelte';
+	import HangerChoice from '../rack/HangerChoice.svelte';
+	import HangerChoices from '../rack/HangerChoices.svelte';
+
+	interface Props {
+		piece: Piece;
+		styles: Styles;
+		/** The piece as it stands on the wall, if it does. */
+		planned?: PlannedPiece | undefined;
+		onflip: () => void;
+		/** Its back is on the stage, so it is not drawn here as well. */
+		turned: boolean;
+		/** Also offer name, weight and how it hangs. */
+		editable?: boolean;
+	}
+
+	let { piece, planned, styles, onflip, turned, editable = false }: Props = $props();
+
+	const session = $derived(getSession()());
+	const { houseRules } = $derived(session.project);
+	const hung = $derived(hangPiece(piece, houseRules.hookMargin));
+	const drop = $derived(hung.ok ? hung.value.points[0]?.drop : undefined);
+	const toMeasure = $derived(unmeasuredOn(piece).length);
+	/** Wide pieces need less height to be drawn in. */
+	const tall = $derived(Math.min(Math.max((piece.height / piece.width) * 9 + 5.6, 8), 15.5));
+</script>
+
+<div class="title">
+	<h2>{piece.letter} · {piece.name}</h2>
+	<button type="button" class="flip" onclick={onflip}>F flips</button>
+</div>
+
+{#if editable}
+	<div class="row">
+		<label class="name">
+			<span class="field-label">Name</span>
+			<input
+				class="input w-full"
+				value={piece.name}
+				maxlength="120"
+				oninput={(event) => session.run(setPiece(piece.id, { name: event.currentTarget.value }))}
+				onblur={() => session.seal()}
+			/>
+		</label>
+		<div class="weight">
+			<MassField
+				label="Weight"
+				value={piece.weight}
+				units={styles.lead.unit === 'mm' ? 'mm' : 'in'}
+				onvalue={(weight) => session.run(setPiece(piece.id, { weight }))}
+				onseal={() => session.seal()}
+			/>
+		</div>
+	</div>
+	<HangerChoice {piece} />
+{/if}
+
+{#if !turned}
+	<div class="drawing" style:height="{tall}rem">
+		<BackDrawing
+			back={piece.back}
+			piece={hungPiece(piece)}
+			outline={piece.outline}
+			cautions={hung.ok ? hung.value.cautions : []}
+			{styles}
+			trouble={hung.ok ? null : hung.error}
+			onmeasure={(key, mm) => session.run(measureBack(piece.id, key, mm))}
+			onsize={(size) => session.run(setPiece(piece.id, size))}
+			onseal={() => session.seal()}
+		/>
+	</div>
+{/if}
+
+{#if editable}
+	<AsideFields
+		{piece}
+		{styles}
+		trouble={hung.ok ? null : hung.error}
+		cautions={hung.ok ? hung.value.cautions : []}
+	/>
+	<HangerChoices {piece} />
+{/if}
+
+{#if hung.ok && drop}
+	<p class="drop">
+		<span class="measure big">{formatLength(drop.value, styles.lead)}</span>
+		<span class="measure unit">{formatLength(drop.value, styles.other)} drop under load</span>
+	</p>
+	<CautionList cautions={planned?.cautions ?? hung.value.cautions} {styles} />
+	{#if editable}<BackNotes {piece} hung={hung.value} {styles} />{/if}
+	{#if toMeasure > 0}
+		<p class="assumed">
+			Dashed figures are assumed. Measure them before you drill: {toMeasure} to go.
+		</p>
+	{/if}
+{:else if !hung.ok}
+	<p class="trouble" role="alert">{hung.error.message}</p>
+{/if}
+
+<style>
+	.title {
+		display: flex;
+		align-items: baseline;
+		justify-content: space-between;
+		gap: 0.5rem;
+	}
+
+	h2 {
+		font-size: 1.2rem;
+	}
+
+	.flip {
+		color: var(--color-primary);
+		font-size: 0.9rem;
+		white-space: nowrap;
+		cursor: pointer;
+	}
+
+	.row {
+		display: grid;
+		grid-template-columns: 1fr 7.5rem;
+		gap: 0.6rem;
+	}
+
+	.drawing {
+		margin: 0.4rem -0.6rem 0;
+	}
+
+	.drop {
+		display: flex;
+		flex-wrap: wrap;
+		align-items: baseline;
+		gap: 0 0.6rem;
+	}
+
+	.big {
+		font-size: 2.6rem;
+		line-height: 1.1;
+	}
+
+	.unit {
+		color: var(--graphite-soft);
+		font-size: 1.2rem;
+	}
+
+	.assumed {
+		margin-top: 0.4rem;
+		font-size: 0.9rem;
+	}
+
+	.trouble {
+		padding: 0.5rem 0.7rem;
+		border: 2px solid var(--color-error);
+		border-radius: 0.3rem;
+		color: var(--color-error);
+		font-weight: 600;
+	}
+</style>

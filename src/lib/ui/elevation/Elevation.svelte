@@ -1,0 +1,245 @@
+<script lang="ts">
+	import {
+		acrossDatums,
+		hookedAcross,
+		hookedUp,
+		stylesOf,
+		upDatums,
+		type Piece,
+		type WallPlan
+	} from '$lib/core/index.ts';
+	import { hookTape } from '$lib/store/commands/index.ts';
+	import { getSession } from '$lib/store/session.svelte.ts';
+	import { getView } from '../view.svelte.ts';
+	import FeatureShape from './FeatureShape.svelte';
+	import { fitWall } from './frame.ts';
+	import HungPieceShape from './HungPieceShape.svelte';
+	import { Mover } from './mover.svelte.ts';
+	import Spacings from './Spacings.svelte';
+	import Tape from './Tape.svelte';
+	import WallGround from './WallGround.svelte';
+
+	interface Props {
+		plan: WallPlan;
+		/** Show the distances from the chosen piece to its neighbours. */
+		spaced: boolean;
+	}
+
+	let { plan, spaced }: Props = $props();
+
+	const session = $derived(getSession()());
+	const view = $derived(getView()());
+
+	/** On a drawing less wide than this the distances would cover the pieces, px. */
+	const NARROW = 480;
+	let width = $state(0);
+	let height = $state(0);
+
+	const project = $derived(session.project);
+	const wall = $derived(project.walls.find(({ id }) => id === plan.wallId)!);
+	/** Parts that a drag leaves alone are told apart, so that what rests on them is not made anew. */
+	const { pieces: rack } = $derived(project);
+	const { width: wallWidth, height: wallHeight } = $derived(wall);
+	const houseRules = $derived(session.rulesOn(plan.wallId));
+	const styles = $derived(stylesOf(houseRules));
+	const frame = $derived(fitWall({ width, height }, { width: wallWidth, height: wallHeight }));
+	const pieces = $derived(new Map<string, Piece>(rack.map((piece) => [piece.id, piece])));
+	const datums = $derived({ wall, pieces: plan.pieces, centreLineY: plan.centreLine.y });
+	const selected = $derived(plan.pieces.find(({ pieceId }) => pieceId === view.selected));
+	const others = $derived(
+		selected
+			? [
+					...wall.features,
+					...plan.pieces.filter((piece) => piece !== selected).map(({ rect }) => rect)
+				]
+			: []
+	);
+	const lineY = $derived(frame.y(plan.centreLine.y));
+
+	/** The first free stretch of the centre line that its label fits on. */
+	const labelX = $derived.by(() => {
+		const room = 78 / frame.scale;
+		const near = 20 / frame.scale;
+		const fittings = wall.features.filter(({ kind }) => kind !== 'door' && kind !== 'window');
+		const taken = [...fittings, ...plan.pieces.map(({ rect }) => rect)].filter(
+			({ y, height }) => y < plan.centreLine.y + near && y + height > plan.centreLine.y
+		);
+		const starts = [4, ...taken.map(({ x, width }) => x + width)].toSorted((a, b) => a - b);
+		const free = starts.find(
+			(start) =>
+				start + room <= wall.width &&
+				taken.every(({ x, width }) => x >= start + room || x + width <= start)
+		);
+		return free === undefined ? null : frame.x(free) + 6;
+	});
+
+	const mover = new Mover(() => ({
+		session,
+		wall,
+		pieces: plan.pieces,
+		centreLine: plan.centreLine.y,
+		gap: houseRules.gap,
+		frame,
+		styles
+	}));
+</script>
+
+<div class="elevation" bind:clientWidth={width} bind:clientHeight={height}>
+	{#if width > 0 && height > 0}
+		<svg class="ground" {width} {height} aria-hidden="true">
+			<WallGround {wall} {frame} />
+			{#each wall.features as feature (feature.id)}
+				<FeatureShape {feature} {frame} />
+			{/each}
+		</svg>
+		<svg
+			class="live"
+			{width}
+			{height}
+			role="group"
+			aria-label="Elevation of {wall.name}"
+			onpointermove={(event) => mover.drag(event)}
+			onpointerup={() => mover.drop()}
+			onpointercancel={() => mover.cancel()}
+			onpointerdown={(event) => event.target === event.currentTarget && view.select(null)}
+		>
+			<defs>
+				<filter id="lift" x="-20%" y="-20%" width="150%" height="160%">
+					<feDropShadow
+						dx="2.5"
+						dy="4.5"
+						stdDeviation="3.5"
+						flood-color="#2f2620"
+						flood-opacity="0.38"
+					/>
+				</filter>
+			</defs>
+			<g class="centre-line" aria-hidden="true">
+				<rect x={frame.left} y={lineY - 2.5} width={frame.width} height="5" />
+				{#if labelX !== null}
+					<text class="measure" x={labelX} y={lineY - 6}>centre line</text>
+				{/if}
+			</g>
+			{#each plan.pieces as planned (planned.pieceId)}
+				<HungPieceShape
+					{planned}
+					piece={pieces.get(planned.pieceId)!}
+					{frame}
+					layer={view.layer}
+					{styles}
+					selected={planned.pieceId === view.selected}
+					hook={view.hook}
+					onselect={() => view.select(planned.pieceId)}
+					ondown={(event) => {
+						view.select(planned.pieceId);
+						mover.grab(planned, event);
+					}}
+					onkey={(event) => mover.nudge(planned, event)}
+				/>
+			{/each}
+			{#each mover.guides as guide (guide.axis)}
+				<path
+					class="guide"
+					d={guide.axis === 'x'
+						? `M${frame.x(guide.at)} ${frame.floor - frame.height} V${frame.floor}`
+						: `M${frame.left} ${frame.y(guide.at)} h${frame.width}`}
+				/>
+				<text
+					class="why"
+					x={guide.axis === 'x' ? frame.x(guide.at) + 6 : frame.left + 8}
+					y={guide.axis === 'x' ? frame.floor - frame.height + 16 : frame.y(guide.at) - 6}
+				>
+					{guide.why}
+				</text>
+			{/each}
+			{#if selected && spaced && width > NARROW}
+				<Spacings rect={selected.rect} {others} {wall} {frame} {styles} />
+			{/if}
+			<Tape
+				axis="up"
+				{frame}
+				units={houseRules.units}
+				length={wall.height}
+				hooked={hookedUp(datums, wall.tape.up)}
+				datums={() => upDatums(datums)}
+				onhook={(datum) => session.run(hookTape(wall.id, { up: datum }))}
+			/>
+			<Tape
+				axis="across"
+				{frame}
+				units={houseRules.units}
+				length={wall.width}
+				hooked={hookedAcross(datums, wall.tape.across)}
+				datums={() => acrossDatums(datums)}
+				onhook={(datum) => session.run(hookTape(wall.id, { across: datum }))}
+			/>
+		</svg>
+		{#if view.bones}
+			<p class="bones" role="note">
+				Nothing is known of what is behind this wall yet. Take every mark as over a stud, a pipe or
+				a cable until you have looked.
+			</p>
+		{/if}
+	{/if}
+</div>
+
+<style>
+	.elevation {
+		position: relative;
+		width: 100%;
+		height: 100%;
+		overflow: hidden;
+	}
+
+	svg {
+		position: absolute;
+		inset: 0;
+	}
+
+	.ground {
+		will-change: transform;
+	}
+
+	.centre-line rect {
+		fill: var(--tape-blue);
+		opacity: 0.55;
+	}
+
+	.centre-line text {
+		fill: var(--tape-blue-ink);
+		font-size: 14px;
+	}
+
+	.centre-line {
+		pointer-events: none;
+	}
+
+	.guide {
+		fill: none;
+		stroke: var(--tape-blue-ink);
+		stroke-width: 1.5;
+		stroke-dasharray: 6 4;
+		pointer-events: none;
+	}
+
+	.why {
+		fill: var(--tape-blue-ink);
+		font-size: 13px;
+		font-weight: 600;
+		paint-order: stroke;
+		stroke: var(--plaster);
+		stroke-width: 4px;
+		pointer-events: none;
+	}
+
+	.bones {
+		position: absolute;
+		top: 3.2rem;
+		left: 50%;
+		width: min(32rem, 80%);
+		padding: 0.6rem 0.9rem;
+		transform: translateX(-50%);
+		border-left: 4px solid var(--marigold);
+		background: var(--color-base-100);
+	}
+</style>

@@ -1,0 +1,52 @@
+<script lang="ts">
+	import type { PlannedHook } from '$lib/core/index.ts';
+	import type { Frame } from './frame.ts';
+
+	interface Props {
+		hook: PlannedHook;
+		frame: Frame;
+		/** The one the readout tells. */
+		current: boolean;
+	}
+
+	let { hook, frame, current }: Props = $props();
+
+	const x = $derived(frame.x(hook.hole.x));
+	const y = $derived(frame.y(hook.hole.y));
+	const bearingY = $derived(frame.y(hook.bearing.y));
+</script>
+
+<g class="mark" class:current>
+	<path class="halo" d="M{x - 6} {y} h12 M{x} {y - 6} v12 M{x - 4} {bearingY} h8" />
+	<path class="cross" d="M{x - 6} {y} h12 M{x} {y - 6} v12" />
+	<path class="tick" d="M{x - 4} {bearingY} h8" />
+	{#if current}<circle class="circled" cx={x} cy={y} r="11" />{/if}
+</g>
+
+<style>
+	.mark {
+		pointer-events: none;
+	}
+
+	.halo {
+		stroke: var(--halo);
+		stroke-width: 5;
+		stroke-linecap: round;
+	}
+
+	.cross {
+		stroke: var(--cross);
+		stroke-width: 1.8;
+	}
+
+	.tick {
+		stroke: #2f2620;
+		stroke-width: 1.6;
+	}
+
+	.circled {
+		fill: none;
+		stroke: var(--tape-blue-ink);
+		stroke-width: 2.5;
+	}
+</style>

@@ -1,0 +1,118 @@
+<script lang="ts">
+	import { formatLength, type Piece, type PlannedPiece, type Styles } from '$lib/core/index.ts';
+	import type { Layer } from '../view.svelte.ts';
+	import type { Frame } from './frame.ts';
+	import HookMark from './HookMark.svelte';
+	import { outlinePath } from './outline.ts';
+	import PaperSheet from './PaperSheet.svelte';
+	import PieceFront from './PieceFront.svelte';
+
+	interface Props {
+		planned: PlannedPiece;
+		piece: Piece;
+		frame: Frame;
+		layer: Layer;
+		styles: Styles;
+		selected: boolean;
+		/** Index of the hook the readout tells, when this piece is selected. */
+		hook: number;
+		onselect: () => void;
+		ondown: (event: PointerEvent) => void;
+		onkey: (event: KeyboardEvent) => void;
+	}
+
+	let { planned, piece, frame, layer, styles, selected, hook, onselect, ondown, onkey }: Props =
+		$props();
+
+	const x = $derived(frame.x(planned.rect.x));
+	const y = $derived(frame.y(planned.rect.y + planned.rect.height));
+	const width = $derived(planned.rect.width * frame.scale);
+	const height = $derived(planned.rect.height * frame.scale);
+	const label = $derived(
+		`${planned.letter}, ${planned.name}, ${formatLength(planned.rect.width, styles.lead)} by ${formatLength(planned.rect.height, styles.lead)}${planned.trouble ? ', its back is not possible' : ''}`
+	);
+</script>
+
+<g
+	class="piece"
+	class:selected
+	class:bare={layer === 'nails'}
+	role="button"
+	tabindex="0"
+	aria-label={label}
+	aria-pressed={selected}
+	data-piece={planned.letter}
+	onpointerdown={ondown}
+	onfocus={onselect}
+	onkeydown={onkey}
+>
+	<g transform="translate({x} {y})">
+		{#if layer === 'looks'}
+			<PieceFront {piece} {width} {height} />
+		{:else if layer === 'paper'}
+			<PaperSheet letter={planned.letter} outline={piece.outline} {width} {height} />
+		{:else}
+			<path class="edge" d={outlinePath(piece.outline, width, height)} />
+		{/if}
+		{#if planned.trouble}
+			<rect class="trouble" {width} {height} />
+		{/if}
+		{#if layer !== 'paper'}
+			<g transform="translate({width - 17} {height - 17})">
+				<rect class="tag" width="17" height="17" rx="3" />
+				<text class="measure tag-text" x="8.5" y="13">{planned.letter}</text>
+			</g>
+		{/if}
+		{#if selected}
+			<rect class="chosen" x="-4" y="-4" width={width + 8} height={height + 8} />
+		{/if}
+	</g>
+	{#if layer !== 'looks' || selected}
+		{#each planned.hooks as each, index (each.id)}
+			<HookMark hook={each} {frame} current={selected && index === hook} />
+		{/each}
+	{/if}
+</g>
+
+<style>
+	.piece {
+		cursor: grab;
+		touch-action: none;
+		outline: none;
+	}
+
+	.edge {
+		fill: rgb(255 255 255 / 12%);
+		stroke: var(--graphite-soft);
+		stroke-dasharray: 3 4;
+	}
+
+	.trouble {
+		fill: rgb(165 67 45 / 28%);
+		stroke: var(--brick);
+		stroke-width: 3;
+		stroke-dasharray: 8 5;
+	}
+
+	.tag {
+		fill: var(--kraft);
+	}
+
+	.tag-text {
+		fill: #2f2620;
+		font-size: 13px;
+		text-anchor: middle;
+	}
+
+	.chosen {
+		fill: none;
+		stroke: var(--tape-blue-ink);
+		stroke-width: 2;
+		stroke-dasharray: 7 4;
+	}
+
+	.piece:focus-visible .chosen {
+		stroke-width: 3.5;
+		stroke-dasharray: none;
+	}
+</style>

@@ -1,0 +1,201 @@
+<script lang="ts">
+	import { kindOf, type Piece } from '$lib/core/index.ts';
+	import { getSession } from '$lib/store/session.svelte.ts';
+	import { artOf } from '../art/art.ts';
+	import { photoUrls } from '../photo-urls.svelte.ts';
+	import { outlinePath } from './outline.ts';
+
+	interface Props {
+		piece: Piece;
+		/** Pixels. */
+		width: number;
+		height: number;
+	}
+
+	let { piece, width, height }: Props = $props();
+
+	const clip = $props.id();
+	const session = $derived(getSession()());
+	const photo = $derived(photoUrls.get(session.project.id, piece.photo));
+	const art = $derived(artOf(piece.art));
+	const kind = $derived(kindOf(piece.kind));
+	const mirror = $derived(piece.kind === 'mirror');
+	const least = $derived(Math.min(width, height));
+	const frame = $derived(
+		!kind.framed
+			? 0
+			: piece.frame
+				? (piece.frame.width / piece.width) * width
+				: least * (mirror ? 0.055 : 0.06)
+	);
+	const mount = $derived(kind.framed && !mirror && art ? least * 0.1 : 0);
+	const inner = $derived({
+		x: frame + mount,
+		y: frame + mount,
+		width: Math.max(width - 2 * (frame + mount), 0),
+		height: Math.max(height - 2 * (frame + mount), 0)
+	});
+	const path = $derived(outlinePath(piece.outline, width, height));
+	/** Colours differ from piece to piece, always the same for one letter. */
+	const turn = $derived(piece.letter.charCodeAt(piece.letter.length - 1));
+	const pick = (colours: readonly string[]) => colours[turn % colours.length]!;
+	const mouldings = ['#3a2a20', '#8a6a46', '#5d4a3a', '#a88a5c', '#46382f'];
+	const woods = ['#a9794a', '#94683c', '#b98a58'];
+	const cloths = ['#b6533f', '#3f6f8a', '#5c7a45', '#c79a3c'];
+	const rims = ['#2f5f8a', '#8b8f97', '#a5432d', '#5c7a45'];
+	const ground = $derived(
+		mirror
+			? '#8b5a2b'
+			: frame > 0
+				? pick(mouldings)
+				: {
+						panel: pick(woods),
+						object: pick(woods),
+						shelf: pick(woods),
+						textile: '#efe4cd',
+						plate: '#f7f2e4',
+						canvas: '#efe4cd',
+						framed: '#efe4cd',
+						mirror: '#bfd0cf'
+					}[piece.kind]
+	);
+</script>
+
+<path d={path} fill={ground} filter="url(#lift)" />
+<clipPath id={clip}><path d={path} /></clipPath>
+<g clip-path="url(#{clip})">
+	{#if photo}
+		<image href={photo} {width} {height} preserveAspectRatio="none" />
+	{:else if frame > 0}
+		<path class="light" d="M0 {height} V0 H{width}" />
+		<path
+			class="dark"
+			d="M{frame} {height - frame} H{width - frame} V{frame} M{width} 0 V{height} H0"
+		/>
+	{/if}
+	{#if photo}
+		<path class="light" d="M0 {height} V0 H{width}" />
+	{:else if mirror}
+		<rect {...inner} class="silvered" />
+		<path
+			class="gleam"
+			d="M{inner.x + inner.width * 0.14} {inner.y + inner.height * 0.86} L{inner.x +
+				inner.width * 0.74} {inner.y + inner.height * 0.08} l{inner.width * 0.07} 0 L{inner.x +
+				inner.width * 0.21} {inner.y + inner.height * 0.86} Z"
+		/>
+	{:else if piece.kind === 'plate'}
+		{#each [0.04, 0.1] as rim, index (rim)}
+			<ellipse
+				class="rim"
+				cx={width / 2}
+				cy={height / 2}
+				rx={width / 2 - least * rim}
+				ry={height / 2 - least * rim}
+				stroke={pick(rims)}
+				stroke-width={index === 0 ? least * 0.045 : 1.2}
+			/>
+		{/each}
+		<ellipse class="well" cx={width / 2} cy={height / 2} rx={width * 0.3} ry={height * 0.3} />
+	{:else if piece.kind === 'textile'}
+		{#each [0.2, 0.5, 0.8] as at (at)}
+			<rect x="0" y={height * (at - 0.1)} {width} height={height * 0.2} fill={pick(cloths)} />
+		{/each}
+		<rect {width} height={Math.max(height * 0.05, 3)} fill="#8a6a46" />
+	{:else if piece.kind === 'object' || piece.kind === 'shelf'}
+		<path
+			class="grain"
+			d={[0.25, 0.5, 0.75].map((at) => `M0 ${height * at} H${width}`).join(' ')}
+		/>
+		{#if piece.kind === 'shelf'}
+			{#each [0.15, 0.32, 0.5, 0.68, 0.85] as at (at)}
+				<path class="peg" d="M{width * at} {height * 0.3} v{height * 0.5}" />
+			{/each}
+		{/if}
+	{:else}
+		<rect
+			x={frame}
+			y={frame}
+			width={Math.max(width - 2 * frame, 0)}
+			height={Math.max(height - 2 * frame, 0)}
+			fill={mount > 0 ? '#fbf7ec' : frame > 0 ? '#efe4cd' : ground}
+		/>
+		{#if art}
+			<svg {...inner} viewBox="0 0 100 100" preserveAspectRatio="none">
+				<rect width="100" height="100" fill={art.ground} />
+				{#each art.shapes as shape, index (index)}
+					<path
+						d={shape.d}
+						fill={shape.fill ?? 'none'}
+						stroke={shape.stroke}
+						stroke-width={shape.width}
+						stroke-linecap="round"
+						vector-effect={shape.width && shape.width < 1.5 ? 'non-scaling-stroke' : undefined}
+					/>
+				{/each}
+			</svg>
+		{:else}
+			<path
+				class="blank"
+				d="M{inner.x + inner.width * 0.12} {inner.y + inner.height * 0.8} L{inner.x +
+					inner.width * 0.4} {inner.y + inner.height * 0.42} L{inner.x +
+					inner.width * 0.6} {inner.y + inner.height * 0.66} L{inner.x +
+					inner.width * 0.72} {inner.y + inner.height * 0.54} L{inner.x +
+					inner.width * 0.9} {inner.y + inner.height * 0.8} Z"
+			/>
+		{/if}
+		{#if mount > 0}<rect {...inner} class="bevel" />{/if}
+	{/if}
+</g>
+
+<style>
+	.light {
+		fill: none;
+		stroke: rgb(255 240 215 / 45%);
+		stroke-width: 1.5;
+	}
+
+	.dark {
+		fill: none;
+		stroke: rgb(0 0 0 / 35%);
+		stroke-width: 1.2;
+	}
+
+	.silvered {
+		fill: #bfd0cf;
+	}
+
+	.gleam {
+		fill: rgb(255 255 255 / 38%);
+	}
+
+	.rim {
+		fill: none;
+	}
+
+	.well {
+		fill: none;
+		stroke: rgb(0 0 0 / 14%);
+	}
+
+	.grain {
+		stroke: rgb(0 0 0 / 14%);
+	}
+
+	.peg {
+		stroke: #d9d3c4;
+		stroke-width: 3;
+		stroke-linecap: round;
+	}
+
+	.bevel {
+		fill: none;
+		stroke: #d8caa9;
+	}
+
+	.blank {
+		fill: none;
+		stroke: #b9a682;
+		stroke-width: 1.3;
+		stroke-linejoin: round;
+	}
+</style>

@@ -1,0 +1,107 @@
+<script lang="ts">
+	import { floorAt, type Wall } from '$lib/core/index.ts';
+	import type { Frame } from './frame.ts';
+
+	let { wall, frame }: { wall: Wall; frame: Frame } = $props();
+
+	const BOARDS = 24;
+	const skirting = $derived(Math.max(wall.skirting * frame.scale, 0));
+	const xs = $derived([
+		0,
+		...wall.floor.map(({ x }) => x).filter((x) => x > 0 && x < wall.width),
+		wall.width
+	]);
+	const line = $derived(
+		xs.toSorted((a, b) => a - b).map((x) => ({ x: frame.x(x), y: frame.y(floorAt(wall.floor, x)) }))
+	);
+	const floorPath = $derived(line.map(({ x, y }) => `${x} ${y}`).join(' L'));
+	const bottom = $derived(frame.floor + BOARDS);
+	const rightEnd = $derived(frame.left + frame.width);
+	const joints = $derived(
+		Array.from({ length: Math.floor(frame.width / 72) }, (_, index) => frame.left + 34 + index * 72)
+	);
+</script>
+
+<defs>
+	<linearGradient id="plaster" x1="0" y1="0" x2="1" y2="1">
+		<stop offset="0" stop-color="var(--plaster-light)" />
+		<stop offset="0.55" stop-color="var(--plaster)" />
+		<stop offset="1" stop-color="var(--plaster-low)" />
+	</linearGradient>
+	<filter id="trowel" x="0" y="0" width="100%" height="100%">
+		<feTurbulence type="fractalNoise" baseFrequency="0.012 0.05" numOctaves="3" seed="7" />
+		<feColorMatrix values="0 0 0 0 0.35  0 0 0 0 0.27  0 0 0 0 0.16  0 0 0 0.22 -0.06" />
+		<feComposite operator="in" in2="SourceGraphic" />
+	</filter>
+</defs>
+<rect
+	x={frame.left}
+	y={frame.floor - frame.height}
+	width={frame.width}
+	height={frame.height}
+	fill="url(#plaster)"
+/>
+<rect
+	class="relief"
+	x={frame.left}
+	y={frame.floor - frame.height}
+	width={frame.width}
+	height={frame.height}
+	filter="url(#trowel)"
+/>
+<path class="cornice" d="M{frame.left} {frame.floor - frame.height} h{frame.width}" />
+{#if wall.rail !== null}
+	<rect
+		class="rail"
+		x={frame.left}
+		y={frame.y(wall.rail)}
+		width={frame.width}
+		height={Math.max(45 * frame.scale, 5)}
+	/>
+{/if}
+{#if skirting > 0}
+	<path
+		class="skirting"
+		d="M{floorPath} L{line.at(-1)!.x} {line.at(-1)!.y - skirting} {line
+			.toReversed()
+			.map(({ x, y }) => `L${x} ${y - skirting}`)
+			.join(' ')} Z"
+	/>
+{/if}
+<path class="boards" d="M{floorPath} L{rightEnd} {bottom} L{frame.left} {bottom} Z" />
+<path
+	class="joints"
+	d="M{frame.left} {frame.floor + 12} H{rightEnd} {joints
+		.map((x, index) => `M${x} ${frame.floor + (index % 2 ? 12 : 0)} v12`)
+		.join(' ')}"
+/>
+
+<style>
+	.relief {
+		pointer-events: none;
+	}
+
+	.cornice {
+		stroke: var(--skirting-edge);
+		stroke-width: 2;
+	}
+
+	.rail {
+		fill: var(--skirting);
+		stroke: var(--skirting-edge);
+	}
+
+	.skirting {
+		fill: var(--skirting);
+		stroke: var(--skirting-edge);
+	}
+
+	.boards {
+		fill: var(--floor);
+	}
+
+	.joints {
+		stroke: var(--floor-line);
+		fill: none;
+	}
+</style>

@@ -1,0 +1,43 @@
+/** How mm on the wall become pixels on the screen. */
+export interface Frame {
+	/** Pixels per mm. */
+	scale: number;
+	/** Pixels of the wall's left end and of its level datum. */
+	left: number;
+	floor: number;
+	width: number;
+	height: number;
+	x: (mm: number) => number;
+	y: (mm: number) => number;
+}
+
+/** Pixels kept free round the wall: side tape, top air, floorboards and floor tape. */
+export const MARGIN = { left: 46, right: 14, top: 40, bottom: 66 };
+
+/** Fits a wall into a box of pixels, its floor towards the bottom. */
+export function fitWall(
+	box: { width: number; height: number },
+	wall: { width: number; height: number },
+	margin = MARGIN
+): Frame {
+	const scale = Math.max(
+		Math.min(
+			(box.width - margin.left - margin.right) / wall.width,
+			(box.height - margin.top - margin.bottom) / wall.height
+		),
+		0.001
+	);
+	const width = wall.width * scale;
+	const height = wall.height * scale;
+	const left = margin.left + Math.max(0, (box.width - margin.left - margin.right - width) / 2);
+	const floor = box.height - margin.bottom;
+	return {
+		scale,
+		left,
+		floor,
+		width,
+		height,
+		x: (mm) => left + mm * scale,
+		y: (mm) => floor - mm * scale
+	};
+}

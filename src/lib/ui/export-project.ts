@@ -1,0 +1,17 @@
+import type { Project } from '../core/index.ts';
+import { download } from '../files/download.ts';
+import { fileName } from '../files/file-name.ts';
+import { writeProjectFile } from '../files/project-file.ts';
+import { photosOf } from '../store/photos.ts';
+
+/** Saves the project as a file that can be opened again: a zip when it has photos. */
+export async function exportProject(project: Project): Promise<void> {
+	const photos = await photosOf(project);
+	if (photos.length === 0) {
+		download(fileName([project.name], 'json'), writeProjectFile(project), 'application/json');
+		return;
+	}
+	const { writeProjectZip } = await import('../files/project-zip.ts');
+	const zip = await writeProjectZip(project, photos);
+	download(fileName([project.name], 'zip'), zip, 'application/zip');
+}

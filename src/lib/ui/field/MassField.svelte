@@ -1,0 +1,29 @@
+<script lang="ts">
+	import { formatMass, parseMass, type HouseRules } from '$lib/core/index.ts';
+	import QuantityField from './QuantityField.svelte';
+
+	interface Props {
+		label: string;
+		/** kg; null when not weighed. */
+		value: number | null;
+		units: HouseRules['units'];
+		onvalue: (kg: number | null) => void;
+		onseal?: () => void;
+		help?: string;
+		compact?: boolean;
+	}
+
+	let { units, ...rest }: Props = $props();
+
+	const unit = $derived(units === 'in' ? 'lb' : 'kg');
+	const other = $derived(units === 'in' ? 'kg' : 'lb');
+</script>
+
+<QuantityField
+	{...rest}
+	optional
+	placeholder="not weighed"
+	read={(text) => parseMass(text, unit)}
+	write={(kg) => formatMass(kg, unit)}
+	echo={(kg) => `${formatMass(kg, unit)} · ${formatMass(kg, other)}`}
+/>

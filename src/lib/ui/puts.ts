@@ -1,0 +1,10 @@
+import type { Mark } from '$lib/core/index.ts';
+
+const WORDS: Record<Mark['puts'], string> = {
+	hole: 'hole',
+	place: 'middle of the strip',
+	cord: 'lower end of the cord'
+};
+
+/** What a mark is on the wall, in a word or two. */
+export const whatIsThere = ({ puts }: Mark): string => WORDS[puts];

@@ -1,0 +1,60 @@
+<script lang="ts">
+	import { Camera } from '@lucide/svelte';
+	import type { Found } from '$lib/core/index.ts';
+	import { checkPhotoFile, WHOLE } from '$lib/photos/photo.ts';
+	import { keepPhoto } from '$lib/store/photos.ts';
+	import { getSession } from '$lib/store/session.svelte.ts';
+	import { photoUrls } from '../photo-urls.svelte.ts';
+
+	interface Props {
+		about: string;
+		found: Found;
+		onphoto: (hash: string) => void;
+	}
+
+	let { about, found, onphoto }: Props = $props();
+
+	const session = $derived(getSession()());
+	const kept = $derived(photoUrls.get(session.project.id, found.photo));
+	let trouble: string | null = $state(null);
+
+	async function take(event: Event & { currentTarget: HTMLInputElement }) {
+		const file = event.currentTarget.files?.[0];
+		event.currentTarget.value = '';
+		if (!file) return;
+		const checked = checkPhotoFile(file);
+		const { develop } = await import('$lib/photos/develop.ts');
+		const developed = checked.ok ? await develop(file, WHOLE) : checked;
+		const hash = developed.ok ? await keepPhoto(session.project.id, developed.value) : developed;
+		trouble = hash.ok ? null : hash.error.message;
+		if (hash.ok) onphoto(hash.value);
+	}
+</script>
+
+{#if kept}<img src={kept} alt="Noted on: {about}" />{/if}
+<label class="btn justify-self-start btn-ghost btn-xs">
+	<Camera size={14} aria-hidden="true" />
+	{found.photo ? 'Another photo' : 'Photo'}
+	<input
+		class="sr-only"
+		type="file"
+		accept="image/*"
+		aria-label="Photo of: {about}"
+		onchange={take}
+	/>
+</label>
+{#if trouble}<p class="wrong" role="alert">{trouble}</p>{/if}
+
+<style>
+	img {
+		max-height: 6rem;
+	}
+
+	label:focus-within {
+		outline: 3px solid var(--color-primary);
+	}
+
+	.wrong {
+		color: var(--color-error);
+	}
+</style>

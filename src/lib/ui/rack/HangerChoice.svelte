@@ -1,0 +1,41 @@
+<script lang="ts">
+	import { hangerOf, hangers, kindOf, type HangerKind, type Piece } from '$lib/core/index.ts';
+	import { changeHanger } from '$lib/store/commands/index.ts';
+	import { getSession } from '$lib/store/session.svelte.ts';
+
+	let { piece }: { piece: Piece } = $props();
+
+	const session = $derived(getSession()());
+	const hanger = $derived(hangerOf(piece.back));
+	const kind = $derived(kindOf(piece.kind));
+	const usual = $derived(
+		kind.hangers.map((each) => hangers.find((hanger) => hanger.kind === each)!)
+	);
+	const others = $derived(hangers.filter((each) => !usual.includes(each)));
+</script>
+
+<label class="block">
+	<span class="field-label">How it hangs</span>
+	<select
+		class="select w-full"
+		value={piece.back.kind}
+		onchange={(event) =>
+			session.run(changeHanger(piece.id, event.currentTarget.value as HangerKind))}
+	>
+		<optgroup label="Usual for {kind.name.toLowerCase()}">
+			{#each usual as { kind, name } (kind)}<option value={kind}>{name}</option>{/each}
+		</optgroup>
+		<optgroup label="Other ways">
+			{#each others as { kind, name } (kind)}<option value={kind}>{name}</option>{/each}
+		</optgroup>
+	</select>
+</label>
+<p class="suits">{hanger.suits} <strong>Not for:</strong> {hanger.notFor}</p>
+
+<style>
+	.suits {
+		color: var(--graphite-soft);
+		font-size: 0.86rem;
+		line-height: 1.3;
+	}
+</style>

@@ -1,0 +1,83 @@
+<script lang="ts">
+	import type { Wall, WallPlan } from '$lib/core/index.ts';
+	import { fitWall } from '../elevation/frame.ts';
+
+	let { wall, plan }: { wall: Wall; plan: WallPlan } = $props();
+
+	const WIDTH = 720;
+	const MARGIN = { left: 4, right: 4, top: 4, bottom: 10 };
+	const height = $derived(Math.min((WIDTH * wall.height) / wall.width, 380) + 14);
+	const frame = $derived(fitWall({ width: WIDTH, height }, wall, MARGIN));
+</script>
+
+<svg viewBox="0 0 {WIDTH} {height}" role="img" aria-label="The wall with its marks">
+	<rect
+		class="line"
+		x={frame.left}
+		y={frame.floor - frame.height}
+		width={frame.width}
+		height={frame.height}
+	/>
+	{#each wall.features as feature (feature.id)}
+		<rect
+			class="feature"
+			x={frame.x(feature.x)}
+			y={frame.y(feature.y + feature.height)}
+			width={feature.width * frame.scale}
+			height={feature.height * frame.scale}
+		/>
+	{/each}
+	<path class="level" d="M{frame.left} {frame.y(plan.centreLine.y)} h{frame.width}" />
+	{#each plan.pieces as { pieceId, letter, rect, hooks } (pieceId)}
+		<rect
+			class="line"
+			x={frame.x(rect.x)}
+			y={frame.y(rect.y + rect.height)}
+			width={rect.width * frame.scale}
+			height={rect.height * frame.scale}
+		/>
+		<text x={frame.x(rect.x + rect.width / 2)} y={frame.y(rect.y + rect.height / 2) + 6}>
+			{letter}
+		</text>
+		{#each hooks as { id, hole } (id)}
+			<path class="cross" d="M{frame.x(hole.x) - 4} {frame.y(hole.y)} h8 m-4 -4 v8" />
+		{/each}
+	{/each}
+</svg>
+
+<style>
+	svg {
+		width: 100%;
+	}
+
+	.line {
+		fill: none;
+		stroke: #000;
+	}
+
+	.feature {
+		fill: #eee;
+		stroke: #888;
+	}
+
+	.level {
+		stroke: #555;
+		stroke-dasharray: 8 4;
+	}
+
+	.cross {
+		stroke: #000;
+		stroke-width: 1.4;
+		fill: none;
+	}
+
+	text {
+		font-family: var(--font-measure);
+		font-size: 17px;
+		font-weight: 600;
+		paint-order: stroke;
+		stroke: #fff;
+		stroke-width: 5px;
+		text-anchor: middle;
+	}
+</style>

@@ -1,0 +1,32 @@
+type Sonner = typeof import('svelte-sonner');
+
+/** The place where notices appear; fetched with the first notice, as most visits have none. */
+class Notices {
+	Toaster: Sonner['Toaster'] | null = $state.raw(null);
+	#sonner: Promise<Sonner> | null = null;
+
+	success(text: string): void {
+		void this.#show(({ toast }) => toast.success(text));
+	}
+
+	/** Stays long enough to be read: it says what went wrong. */
+	error(text: string): void {
+		void this.#show(({ toast }) => toast.error(text, { duration: 15_000 }));
+	}
+
+	/** Something was done that can be undone for a while. */
+	undoable(text: string, undo: () => unknown): void {
+		void this.#show(({ toast }) =>
+			toast(text, { duration: 20_000, action: { label: 'Undo', onClick: () => void undo() } })
+		);
+	}
+
+	async #show(say: (sonner: Sonner) => void): Promise<void> {
+		this.#sonner ??= import('svelte-sonner');
+		const sonner = await this.#sonner;
+		this.Toaster = sonner.Toaster;
+		say(sonner);
+	}
+}
+
+export const notices = new Notices();

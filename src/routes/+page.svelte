@@ -1,0 +1,256 @@
+<script lang="ts">
+	import { resolve } from '$app/paths';
+	import { formatDistanceToNow } from 'date-fns';
+	import { Copy, Trash2 } from '@lucide/svelte';
+	import { onMount } from 'svelte';
+	import type { Project } from '$lib/core/index.ts';
+	import {
+		copyOf,
+		deleteProject,
+		keepProject,
+		listProjects,
+		type Listed
+	} from '$lib/store/projects.ts';
+	import MiniWall from '$lib/ui/MiniWall.svelte';
+	import NewWall from '$lib/ui/NewWall.svelte';
+	import { openFile } from '$lib/ui/open-file.ts';
+	import { projectPath } from '$lib/ui/paths.ts';
+	import ThemeButton from '$lib/ui/ThemeButton.svelte';
+	import { notices } from '$lib/ui/toast.svelte.ts';
+	import TopBar from '$lib/ui/TopBar.svelte';
+
+	let projects: Listed[] = $state.raw([]);
+	let trouble: string | null = $state(null);
+
+	async function refresh() {
+		const listed = await listProjects();
+		if (listed.ok) projects = listed.value;
+		else trouble = listed.error.message;
+	}
+
+	onMount(refresh);
+
+	async function put(project: Project) {
+		const kept = await keepProject(project);
+		if (!kept.ok) notices.error(kept.error.message);
+		await refresh();
+	}
+
+	async function remove({ project }: Listed) {
+		const removed = await deleteProject(project.id);
+		if (!removed.ok) {
+			notices.error(removed.error.message);
+			return;
+		}
+		await refresh();
+		notices.undoable(`${project.name} was deleted.`, () => put(project));
+	}
+
+	function choose(event: Event & { currentTarget: HTMLInputElement }) {
+		const file = event.currentTarget.files?.[0];
+		event.currentTarget.value = '';
+		if (file) void openFile(file);
+	}
+</script>
+
+<svelte:head><title>Warm Porch</title></svelte:head>
+
+<TopBar>
+	{#snippet end()}<ThemeButton />{/snippet}
+</TopBar>
+
+<main>
+	<div class="intro">
+		<h1>Where the hook goes, and what it carries.</h1>
+		<p>
+			Warm Porch works out, from what your tape can read on the back of a picture, the height and
+			place of every hook on your wall.
+		</p>
+	</div>
+	{#if trouble}<p class="trouble" role="alert">{trouble}</p>{/if}
+	<div class="doors">
+		<a class="door-button first" href={resolve('/one')}>
+			<strong>Just one picture</strong>
+			<span>Its hook height in a few seconds.</span>
+		</a>
+		<NewWall />
+		<label class="door-button">
+			<strong>Open a file</strong>
+			<span>A project saved earlier; or drop it anywhere.</span>
+			<input
+				class="sr-only"
+				type="file"
+				accept=".json,.zip,application/json,application/zip"
+				onchange={choose}
+			/>
+		</label>
+		<a class="door-button" href={resolve('/demo')}>
+			<strong>Open the demo</strong>
+			<span>The Ferry House: a stair hall to try things on.</span>
+		</a>
+	</div>
+
+	<h2>Your projects</h2>
+	{#if projects.length === 0}
+		<p class="empty">
+			None yet. Projects are kept in this browser as you work; export a file to take one elsewhere.
+		</p>
+	{:else}
+		<ul class="projects">
+			{#each projects as listed (listed.id)}
+				<li>
+					<a href={projectPath(listed.id, listed.project.walls[0]!.id, 'arrange')}>
+						<MiniWall project={listed.project} />
+						<strong>{listed.name}</strong>
+						<span class="when">{formatDistanceToNow(listed.updated, { addSuffix: true })}</span>
+					</a>
+					<div class="acts">
+						<button
+							type="button"
+							aria-label="Duplicate {listed.name}"
+							onclick={() => put(copyOf(listed.project))}
+						>
+							<Copy size={18} />
+						</button>
+						<button type="button" aria-label="Delete {listed.name}" onclick={() => remove(listed)}>
+							<Trash2 size={18} />
+						</button>
+					</div>
+				</li>
+			{/each}
+		</ul>
+	{/if}
+</main>
+
+<style>
+	main {
+		max-width: 66rem;
+		margin: 0 auto;
+		padding: 2rem 1.25rem 4rem;
+	}
+
+	.intro {
+		max-width: 44rem;
+		margin-bottom: 1.6rem;
+	}
+
+	h1 {
+		font-size: clamp(1.9rem, 4.5vw, 3rem);
+		line-height: 1.1;
+	}
+
+	.intro p {
+		margin-top: 0.6rem;
+		font-size: 1.15rem;
+	}
+
+	h2 {
+		margin: 2.2rem 0 0.6rem;
+		font-size: 1.3rem;
+	}
+
+	.doors {
+		display: grid;
+		grid-template-columns: repeat(auto-fit, minmax(13rem, 1fr));
+		gap: 2.2rem 1.9rem;
+	}
+
+	/* Kraft sheets held up by two bits of painter's tape. */
+	:global(.door-button) {
+		position: relative;
+		display: flex;
+		flex-direction: column;
+		justify-content: flex-end;
+		gap: 0.2rem;
+		min-height: 8.5rem;
+		padding: 1rem;
+		background: linear-gradient(100deg, #d6b083, #c99f6c);
+		color: #2f2620;
+		text-align: left;
+		box-shadow: 2px 5px 10px rgb(47 38 32 / 22%);
+		cursor: pointer;
+	}
+
+	:global(.door-button)::before,
+	:global(.door-button)::after {
+		content: '';
+		position: absolute;
+		top: -7px;
+		width: 42px;
+		height: 15px;
+		background: var(--tape-blue);
+		opacity: 0.92;
+	}
+
+	:global(.door-button)::before {
+		left: -12px;
+		transform: rotate(-8deg);
+	}
+
+	:global(.door-button)::after {
+		right: -12px;
+		transform: rotate(7deg);
+	}
+
+	:global(.door-button strong) {
+		font-family: var(--font-display);
+		font-size: 1.3rem;
+	}
+
+	:global(.door-button:hover) {
+		background: linear-gradient(100deg, #dfbc92, #d3ab7a);
+	}
+
+	:global(.door-button:focus-within) {
+		outline: 3px solid var(--color-primary);
+		outline-offset: 3px;
+	}
+
+	.projects {
+		display: grid;
+		grid-template-columns: repeat(auto-fill, minmax(15rem, 1fr));
+		gap: 1rem;
+	}
+
+	.projects li {
+		position: relative;
+		border: 1.5px solid var(--color-base-300);
+		border-radius: 0.5rem;
+		background: var(--color-base-100);
+	}
+
+	.projects a {
+		display: grid;
+		padding: 0.6rem 0.8rem 0.8rem;
+	}
+
+	.when {
+		color: var(--graphite-soft);
+		font-size: 0.88rem;
+	}
+
+	.acts {
+		position: absolute;
+		right: 0.5rem;
+		bottom: 0.5rem;
+		display: flex;
+		gap: 0.2rem;
+	}
+
+	.acts button {
+		padding: 0.4rem;
+		border-radius: 0.3rem;
+		cursor: pointer;
+	}
+
+	.acts button:hover {
+		background: var(--color-base-300);
+	}
+
+	.trouble {
+		margin-bottom: 1rem;
+		padding: 0.6rem 0.9rem;
+		border-left: 6px solid var(--brick);
+		background: var(--color-base-100);
+	}
+</style>

@@ -1,0 +1,53 @@
+<script lang="ts">
+	import { page } from '$app/state';
+	import { resolve } from '$app/paths';
+	import type { Failure } from '$lib/core/index.ts';
+	import { loadProject } from '$lib/store/projects.ts';
+	import { Session, setSession } from '$lib/store/session.svelte.ts';
+	import { setView, View } from '$lib/ui/view.svelte.ts';
+	import ProjectShell from '$lib/ui/ProjectShell.svelte';
+	import TopBar from '$lib/ui/TopBar.svelte';
+
+	let { children } = $props();
+
+	let session: Session | null = $state.raw(null);
+	let refused: Failure | null = $state.raw(null);
+	const view = new View();
+
+	setSession(() => session!);
+	setView(() => view);
+
+	async function open(id: string) {
+		session = null;
+		refused = null;
+		const loaded = await loadProject(id);
+		if (id !== projectId) return;
+		if (loaded.ok) session = new Session(loaded.value.project, loaded.value.stamp);
+		else refused = loaded.error;
+	}
+
+	/** Only another project opens anew; moving between stations does not. */
+	const projectId = $derived(page.params.project!);
+	$effect(() => {
+		void open(projectId);
+	});
+</script>
+
+{#if session}
+	{#key session}
+		<ProjectShell {session} {view}>
+			{@render children()}
+		</ProjectShell>
+	{/key}
+{:else}
+	<TopBar />
+	<main class="mx-auto max-w-xl p-8">
+		{#if refused}
+			<h1 class="mb-2 text-2xl">This project cannot be opened</h1>
+			<p class="mb-4">{refused.message}</p>
+			<a class="btn btn-primary" href={resolve('/')}>Back to all projects</a>
+		{:else}
+			<p>Opening…</p>
+		{/if}
+	</main>
+{/if}

@@ -1,0 +1,118 @@
+<script lang="ts">
+	import { page } from '$app/state';
+	import { resolve } from '$app/paths';
+	import { activeArrangement, stylesOf } from '$lib/core/index.ts';
+	import { hangOnWall, takeDown } from '$lib/store/commands/index.ts';
+	import { getSession } from '$lib/store/session.svelte.ts';
+	import CautionList from '$lib/ui/CautionList.svelte';
+	import PieceBench from '$lib/ui/bench/PieceBench.svelte';
+	import PieceList from '$lib/ui/bench/PieceList.svelte';
+	import PlaceFields from '$lib/ui/bench/PlaceFields.svelte';
+	import { getView } from '$lib/ui/view.svelte.ts';
+
+	const session = $derived(getSession()());
+	const view = $derived(getView()());
+	const wallId = $derived(page.params.wall!);
+	const styles = $derived(stylesOf(session.rulesOn(wallId)));
+	const wall = $derived(session.project.walls.find(({ id }) => id === wallId)!);
+	const plan = $derived(session.plan(wallId));
+	const placements = $derived(activeArrangement(wall).placements);
+	const here = $derived(new Set(placements.map(({ pieceId }) => pieceId)));
+	const placed = $derived(
+		new Set(
+			session.project.walls.flatMap((each) =>
+				activeArrangement(each).placements.map(({ pieceId }) => pieceId)
+			)
+		)
+	);
+	const loose = $derived(session.project.pieces.filter(({ id }) => !placed.has(id)));
+	const elsewhere = $derived(
+		session.project.pieces.filter(({ id }) => placed.has(id) && !here.has(id))
+	);
+	const piece = $derived(session.project.pieces.find(({ id }) => id === view.selected));
+	const planned = $derived(plan?.pieces.find(({ pieceId }) => pieceId === view.selected));
+	const placement = $derived(placements.find(({ pieceId }) => pieceId === view.selected));
+	const crowding = $derived(
+		(plan?.cautions ?? [])
+			.filter(({ caution }) =>
+				['pieces-overlap', 'off-wall', 'over-feature'].includes(caution.code)
+			)
+			.map(({ caution }) => caution)
+	);
+</script>
+
+{#if piece}
+	<PieceBench
+		{piece}
+		{planned}
+		{styles}
+		turned={view.flipped}
+		onflip={() => (view.flipped = !view.flipped)}
+	/>
+	{#if planned && placement}
+		<div class="place">
+			<PlaceFields {wallId} {planned} {placement} {styles} />
+			<button
+				class="btn btn-ghost btn-sm"
+				type="button"
+				onclick={() => session.run(takeDown(wallId, piece))}
+			>
+				Take {piece.letter} off this wall
+			</button>
+		</div>
+	{:else}
+		<button
+			class="btn mt-3 btn-primary"
+			type="button"
+			onclick={() => session.run(hangOnWall(wallId, piece, wall.width / 2))}
+		>
+			Put {piece.letter} on this wall
+		</button>
+	{/if}
+{:else}
+	<h2 class="mb-2 text-xl">Arrange</h2>
+	{#if session.project.pieces.length === 0}
+		<p>
+			Nothing to arrange yet.
+			<a
+				class="link"
+				href={resolve('/p/[project]/[wall]/rack', { project: session.project.id, wall: wallId })}
+			>
+				Add the first piece in the Rack
+			</a>.
+		</p>
+	{:else}
+		<p class="mb-2">
+			Drag a piece, or choose it and use the arrow keys; Shift goes further. It settles on the
+			centre line, the middle of the wall or the furniture, its neighbours’ edges and the house gap.
+			Hold Alt to move freely.
+		</p>
+	{/if}
+{/if}
+{#if loose.length > 0}
+	<h3 class="mt-3 text-lg">On no wall yet</h3>
+	<PieceList pieces={loose} selected={view.selected} {styles} onselect={(id) => view.select(id)} />
+{/if}
+{#if elsewhere.length > 0}
+	<details class="mt-3">
+		<summary class="cursor-pointer font-semibold">On other walls: {elsewhere.length}</summary>
+		<PieceList
+			pieces={elsewhere}
+			selected={view.selected}
+			{styles}
+			onselect={(id) => view.select(id)}
+		/>
+	</details>
+{/if}
+{#if crowding.length > 0}
+	<h3 class="mt-3 mb-1 text-lg">Second look</h3>
+	<CautionList cautions={crowding} {styles} />
+{/if}
+
+<style>
+	.place {
+		margin-top: 0.7rem;
+		padding-top: 0.6rem;
+		border-top: 1px dashed var(--color-base-300);
+	}
+</style>

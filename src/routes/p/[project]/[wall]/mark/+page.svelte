@@ -1,0 +1,136 @@
+<script lang="ts">
+	import { page } from '$app/state';
+	import { resolve } from '$app/paths';
+	import { Braces, Printer, Table } from '@lucide/svelte';
+	import { onMount } from 'svelte';
+	import { hookOf, stylesOf, unmeasuredOn, type Mark } from '$lib/core/index.ts';
+	import { download } from '$lib/files/download.ts';
+	import { fileName } from '$lib/files/file-name.ts';
+	import { marksCsv } from '$lib/files/marks-csv.ts';
+	import { marksJson } from '$lib/files/marks-json.ts';
+	import { getSession } from '$lib/store/session.svelte.ts';
+	import MarkCard from '$lib/ui/bench/MarkCard.svelte';
+	import TapeChoice from '$lib/ui/bench/TapeChoice.svelte';
+	import { getView } from '$lib/ui/view.svelte.ts';
+
+	const session = $derived(getSession()());
+	const view = $derived(getView()());
+	const { project } = $derived(session);
+	const wallId = $derived(page.params.wall!);
+	const styles = $derived(stylesOf(session.rulesOn(wallId)));
+	const wall = $derived(project.walls.find(({ id }) => id === wallId)!);
+	const plan = $derived(session.plan(wallId)!);
+	const marks = $derived(plan.marks);
+	const kinds = $derived([...new Set(marks.map(({ hook }) => hook))]);
+	const troubled = $derived(plan.pieces.filter(({ trouble }) => trouble));
+	const assumed = $derived(
+		project.pieces.filter(
+			(piece) => unmeasuredOn(piece).length > 0 && marks.some(({ pieceId }) => pieceId === piece.id)
+		)
+	);
+
+	onMount(() => {
+		view.layer = 'nails';
+		return () => (view.layer = 'looks');
+	});
+
+	/** Which of its piece's hooks a mark is for. */
+	function hookIndex(mark: Mark): number {
+		const hooks = plan.pieces.find(({ pieceId }) => pieceId === mark.pieceId)?.hooks ?? [];
+		return Math.max(
+			hooks.findIndex(({ id }) => id === mark.id),
+			0
+		);
+	}
+
+	const name = (extension: string) => fileName([project.name, wall.name, 'marks'], extension);
+</script>
+
+<h2 class="mb-2 text-xl">Mark</h2>
+<TapeChoice {wall} {plan} />
+{#if marks.length === 0}
+	<p class="mt-3">
+		No marks yet. They appear as soon as a piece with a possible back is on the wall.
+	</p>
+{:else}
+	<div class="out">
+		<a
+			class="btn btn-primary btn-sm"
+			href={resolve('/p/[project]/[wall]/sheet', { project: project.id, wall: wallId })}
+		>
+			<Printer size={16} aria-hidden="true" /> Print sheet
+		</a>
+		<button
+			class="btn btn-sm"
+			type="button"
+			onclick={() => download(name('csv'), marksCsv(marks, session.rulesOn(wallId)), 'text/csv')}
+		>
+			<Table size={16} aria-hidden="true" /> CSV
+		</button>
+		<button
+			class="btn btn-sm"
+			type="button"
+			onclick={() => download(name('json'), marksJson(wall, marks), 'application/json')}
+		>
+			<Braces size={16} aria-hidden="true" /> JSON
+		</button>
+	</div>
+{/if}
+{#if assumed.length > 0}
+	<p class="warn">
+		Not measured yet: the back of {assumed.map(({ letter }) => letter).join(', ')}. Those marks rest
+		on assumed figures.
+	</p>
+{/if}
+{#each troubled as { letter, trouble } (letter)}
+	<p class="warn">{letter} has no mark. {trouble!.message}</p>
+{/each}
+<div class="marks">
+	{#each marks as mark (mark.id)}
+		<MarkCard
+			{mark}
+			{styles}
+			selected={view.selected === mark.pieceId && hookIndex(mark) === view.hook}
+			onselect={() => {
+				view.select(mark.pieceId);
+				view.hook = hookIndex(mark);
+			}}
+		/>
+	{/each}
+</div>
+{#if kinds.length > 0}
+	<h3 class="mt-3 text-lg">Setting them</h3>
+	<ul class="foot">
+		{#each kinds as kind (kind)}
+			<li><strong>{hookOf(kind).name}.</strong> {hookOf(kind).setting}</li>
+		{/each}
+	</ul>
+{/if}
+
+<style>
+	.out {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 0.4rem;
+		margin: 0.7rem 0;
+	}
+
+	.marks {
+		display: grid;
+		gap: 0.45rem;
+	}
+
+	.warn {
+		margin: 0.4rem 0;
+		padding: 0.4rem 0.6rem;
+		border-left: 4px solid var(--marigold);
+		background: color-mix(in srgb, var(--marigold) 14%, var(--color-base-100));
+		font-size: 0.92rem;
+	}
+
+	.foot {
+		margin-top: 0.7rem;
+		color: var(--graphite-soft);
+		font-size: 0.88rem;
+	}
+</style>

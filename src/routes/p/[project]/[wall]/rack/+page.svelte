@@ -1,0 +1,113 @@
+<script lang="ts">
+	import { page } from '$app/state';
+	import { hangPiece, stylesOf, type WireBack } from '$lib/core/index.ts';
+	import { getSession } from '$lib/store/session.svelte.ts';
+	import AddPiece from '$lib/ui/bench/AddPiece.svelte';
+	import PieceBench from '$lib/ui/bench/PieceBench.svelte';
+	import PieceList from '$lib/ui/bench/PieceList.svelte';
+	import CheckBench from '$lib/ui/rack/CheckBench.svelte';
+	import FramingBench from '$lib/ui/rack/FramingBench.svelte';
+	import JobList from '$lib/ui/rack/JobList.svelte';
+	import PieceFacts from '$lib/ui/rack/PieceFacts.svelte';
+	import WeightBench from '$lib/ui/rack/WeightBench.svelte';
+	import WireBench from '$lib/ui/rack/WireBench.svelte';
+	import Segments from '$lib/ui/Segments.svelte';
+	import { getView } from '$lib/ui/view.svelte.ts';
+
+	type Part = 'back' | 'piece' | 'weight' | 'look' | 'wire' | 'framing';
+
+	const session = $derived(getSession()());
+	const view = $derived(getView()());
+	const styles = $derived(stylesOf(session.rulesOn(page.params.wall!)));
+	const { pieces } = $derived(session.project);
+	const piece = $derived(pieces.find(({ id }) => id === view.selected));
+	const planned = $derived(
+		session.plan(page.params.wall!)?.pieces.find(({ pieceId }) => pieceId === view.selected)
+	);
+	const hung = $derived(piece && hangPiece(piece, session.project.houseRules.hookMargin));
+	const wire = $derived(hung?.ok ? hung.value.wire : undefined);
+
+	let chosen = $state<Part>('back');
+	const part = $derived(chosen === 'wire' && !wire ? 'back' : chosen);
+	const parts = $derived<{ value: Part; label: string }[]>([
+		{ value: 'back', label: 'back' },
+		{ value: 'piece', label: 'piece' },
+		{ value: 'weight', label: 'weight' },
+		{ value: 'look', label: 'check' },
+		...(wire ? [{ value: 'wire' as const, label: 'wire' }] : []),
+		{ value: 'framing', label: 'frame' }
+	]);
+</script>
+
+{#if piece}
+	<button class="back" type="button" onclick={() => view.select(null)}>‹ All pieces</button>
+	<Segments
+		close
+		label="What to work on"
+		options={parts}
+		value={part}
+		onchoose={(value) => (chosen = value)}
+	/>
+	<div class="part">
+		{#if part === 'back'}
+			<PieceBench
+				{piece}
+				{planned}
+				{styles}
+				editable
+				turned={view.flipped}
+				onflip={() => (view.flipped = !view.flipped)}
+			/>
+		{:else}
+			<h2>{piece.letter} · {piece.name}</h2>
+			{#if part === 'piece'}
+				<PieceFacts
+					{piece}
+					{styles}
+					onremoved={() => {
+						view.select(null);
+						chosen = 'back';
+					}}
+				/>
+			{:else if part === 'weight'}
+				<WeightBench {piece} {styles} />
+			{:else if part === 'look'}
+				<CheckBench {piece} />
+			{:else if part === 'wire' && wire}
+				<WireBench {piece} back={piece.back as WireBack} {wire} {styles} />
+			{:else}
+				<FramingBench {piece} {styles} />
+			{/if}
+		{/if}
+	</div>
+{:else}
+	<h2 class="mb-2 text-xl">Rack</h2>
+	{#if pieces.length === 0}
+		<p class="mb-3">
+			Lay a piece face down and measure its outside: width first, then height. It goes up on the
+			wall at once; then turn it round and read its back.
+		</p>
+	{/if}
+	<AddPiece wallId={page.params.wall!} {styles} />
+	<div class="mt-3">
+		<PieceList {pieces} selected={view.selected} {styles} onselect={(id) => view.select(id)} />
+	</div>
+	<JobList {pieces} onselect={(id) => view.select(id)} />
+{/if}
+
+<style>
+	.back {
+		color: var(--color-primary);
+		font-size: 0.92rem;
+		cursor: pointer;
+	}
+
+	.part {
+		margin-top: 0.5rem;
+	}
+
+	h2 {
+		margin-bottom: 0.3rem;
+		font-size: 1.2rem;
+	}
+</style>

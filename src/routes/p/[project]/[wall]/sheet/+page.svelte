@@ -1,0 +1,254 @@
+<script lang="ts">
+	import { page } from '$app/state';
+	import { resolve } from '$app/paths';
+	import {
+		formatLength,
+		hookOf,
+		say,
+		stylesOf,
+		writeSum,
+		type TapeReading
+	} from '$lib/core/index.ts';
+	import { getSession } from '$lib/store/session.svelte.ts';
+	import { whatIsThere } from '$lib/ui/puts.ts';
+	import SheetElevation from '$lib/ui/sheet/SheetElevation.svelte';
+
+	const session = $derived(getSession()());
+	const { project } = $derived(session);
+	const wallId = $derived(page.params.wall!);
+	const wall = $derived(project.walls.find(({ id }) => id === wallId));
+	const plan = $derived(session.plan(wallId));
+	const styles = $derived(stylesOf(session.rulesOn(wallId)));
+	const kinds = $derived([...new Set(plan?.marks.map(({ hook }) => hook) ?? [])]);
+	/** Rows that fit under the drawing on the first page, and on a page of their own. */
+	const FIRST = 12;
+	const LATER = 24;
+	const pages = $derived.by(() => {
+		const marks = plan?.marks ?? [];
+		const rest = Math.max(marks.length - FIRST, 0);
+		return [
+			marks.slice(0, FIRST),
+			...Array.from({ length: Math.ceil(rest / LATER) }, (_, index) =>
+				marks.slice(FIRST + index * LATER, FIRST + (index + 1) * LATER)
+			)
+		];
+	});
+	const both = (reading: TapeReading) => ({
+		lead: formatLength(reading.printed, styles.lead),
+		other: formatLength(reading.exact.value, styles.other),
+		sum: writeSum(reading.exact.sum, styles.lead, reading.printed)
+	});
+</script>
+
+<svelte:head><title>Marks · {wall?.name} · {project.name}</title></svelte:head>
+
+<div class="tools">
+	<a class="btn" href={resolve('/p/[project]/[wall]/mark', { project: project.id, wall: wallId })}>
+		‹ Back to the marks
+	</a>
+	<button class="btn btn-primary" type="button" onclick={() => window.print()}>Print</button>
+</div>
+
+{#if plan && wall}
+	{@const [reading] = plan.marks}
+	{#each pages as marks, index (index)}
+		<section class="page">
+			<header>
+				<h1>{project.name} · {wall.name}: marks</h1>
+				<p>page {index + 1} of {pages.length}</p>
+			</header>
+			{#if index === 0}
+				<SheetElevation {wall} {plan} />
+				{#if reading}
+					<p class="how">
+						Seen from the room. Across: <strong>{reading.across.datum}</strong>. Height:
+						<strong>{reading.up.datum}</strong>. Wall
+						{formatLength(wall.width, styles.lead)} by {formatLength(wall.height, styles.lead)}.
+						Tick each mark when it is on the wall.
+					</p>
+				{/if}
+			{/if}
+			<table>
+				<thead>
+					<tr>
+						<th><span class="sr-only">done</span></th>
+						<th>mark</th>
+						<th>across</th>
+						<th>hole, or place</th>
+						<th>bearing</th>
+						<th>hook</th>
+					</tr>
+				</thead>
+				<tbody>
+					{#each marks as mark (mark.id)}
+						{@const across = both(mark.across)}
+						{@const up = both(mark.up)}
+						<tr>
+							<td><span class="box"></span></td>
+							<th scope="row">{mark.letter} {mark.name}</th>
+							<td>
+								<b>{across.lead}</b> <small>{across.other}</small>
+								<div class="way">{mark.across.way} {mark.across.datum}</div>
+								<div class="sum">{across.sum}</div>
+							</td>
+							<td>
+								<b>{up.lead}</b> <small>{up.other}</small>
+								<div class="way">
+									{mark.puts === 'hole' ? '' : `${whatIsThere(mark)}, `}{mark.up.way}
+									{mark.up.datum}
+								</div>
+								{#if mark.cord}
+									<div class="way">
+										cord {formatLength(mark.cord.value, styles.lead)} from the rail’s top
+									</div>
+								{/if}
+								<div class="sum">{up.sum}</div>
+							</td>
+							<td>{formatLength(mark.bearingUp.printed, styles.lead)}</td>
+							<td>{hookOf(mark.hook).name}</td>
+						</tr>
+					{/each}
+				</tbody>
+			</table>
+			{#if index === pages.length - 1}
+				<ul class="cautions">
+					{#each kinds as kind (kind)}
+						<li><strong>{hookOf(kind).name}.</strong> {hookOf(kind).setting}</li>
+					{/each}
+					{#each plan.pieces.filter(({ trouble }) => trouble) as { letter, trouble } (letter)}
+						<li><strong>Stop. {letter} has no mark.</strong> {trouble!.message}</li>
+					{/each}
+					{#each plan.cautions as { pieceId, caution }, at (at)}
+						{@const letter = plan.pieces.find((piece) => piece.pieceId === pieceId)?.letter}
+						<li>
+							<strong>{letter}, {caution.grade}.</strong>
+							{say(caution.message, styles.lead)}
+							{say(caution.remedy, styles.lead)}
+						</li>
+					{/each}
+					<li>
+						<strong>Care.</strong> Cables and pipes may run behind any mark: look and probe before you
+						drill, and keep each hook’s load well below its packet’s rating. Local codes win.
+					</li>
+				</ul>
+			{/if}
+		</section>
+	{/each}
+{/if}
+
+<style>
+	.tools {
+		display: flex;
+		gap: 0.6rem;
+		justify-content: center;
+		padding: 1rem;
+	}
+
+	.page {
+		width: 210mm;
+		max-width: 100%;
+		min-height: 270mm;
+		margin: 0 auto 1.5rem;
+		padding: 14mm;
+		background: #fff;
+		color: #000;
+		box-shadow: 0 2px 12px rgb(47 38 32 / 25%);
+	}
+
+	header {
+		display: flex;
+		align-items: baseline;
+		justify-content: space-between;
+		border-bottom: 2px solid #000;
+		margin-bottom: 4mm;
+	}
+
+	h1 {
+		font-size: 1.25rem;
+	}
+
+	.how {
+		margin: 2mm 0;
+		font-size: 0.85rem;
+	}
+
+	table {
+		width: 100%;
+		border-collapse: collapse;
+		font-size: 0.85rem;
+	}
+
+	th {
+		text-align: left;
+	}
+
+	th,
+	td {
+		padding: 1.2mm 2mm 1.2mm 0;
+		border-bottom: 1px solid #999;
+		vertical-align: top;
+	}
+
+	tr {
+		break-inside: avoid;
+	}
+
+	td,
+	tbody th {
+		font-family: var(--font-measure);
+		font-size: 1rem;
+		font-weight: 500;
+	}
+
+	b {
+		font-size: 1.35rem;
+		font-weight: 600;
+		white-space: nowrap;
+	}
+
+	.way,
+	.sum {
+		font-family: var(--font-sans);
+		font-size: 0.72rem;
+	}
+
+	.sum {
+		font-family: var(--font-measure);
+		font-size: 0.85rem;
+	}
+
+	.box {
+		display: inline-block;
+		width: 4.5mm;
+		height: 4.5mm;
+		border: 1.4px solid #000;
+	}
+
+	.cautions {
+		margin-top: 4mm;
+		font-size: 0.82rem;
+	}
+
+	@page {
+		margin: 14mm;
+	}
+
+	@media print {
+		.tools {
+			display: none;
+		}
+
+		.page {
+			width: auto;
+			min-height: 0;
+			margin: 0;
+			padding: 0;
+			box-shadow: none;
+			break-after: page;
+		}
+
+		.page:last-of-type {
+			break-after: auto;
+		}
+	}
+</style>
