@@ -1,7 +1,7 @@
 import { createContext } from 'svelte';
 import {
 	memoised,
-	planWall,
+	planForPage,
 	rulesOn,
 	type HouseRules,
 	type Project,
@@ -12,7 +12,7 @@ import { rewriteProject } from './projects.ts';
 import { Writer, type Keeping } from './writer.ts';
 
 /** Shell and bench ask for the same plan; it is made once for each state of the project. */
-const planOnce = memoised(planWall);
+const planOnce = memoised(planForPage);
 
 /** An open project: facts, commands, what follows from them, and how they are kept. */
 export class Session {

@@ -41,7 +41,7 @@ describe('where a tape is hooked', () => {
 		);
 	});
 
-	it('reads the floor under each place, and every other datum level', () => {
+	it('reads the floor under each place, and the ceiling over it', () => {
 		const datums = datumsOf(2);
 		const floor = hookedUp(datums, { from: 'floor-here' });
 		// The loft's floor rises 18 in 6400 mm.
@@ -49,7 +49,11 @@ describe('where a tape is hooked', () => {
 		expect(datumHeight(datums.wall, floor, 6400)).closeTo(18, 1e-9);
 		const ceiling = hookedUp(datums, { from: 'ceiling' });
 		expect(datumHeight(datums.wall, ceiling, 0)).equal(2600);
-		expect(datumHeight(datums.wall, ceiling, 6400)).equal(2600);
+		// A gable: 3300 at its ridge in the middle, 2600 at both ends.
+		expect(datumHeight(datums.wall, ceiling, 3200)).equal(3300);
+		expect(datumHeight(datums.wall, ceiling, 4800)).closeTo(2950, 1e-9);
+		const line = hookedUp(datums, { from: 'read-line' });
+		expect(datumHeight(datums.wall, line, 4800)).equal(1200);
 	});
 
 	it('speaks of a door by its casing, and of furniture by its name', () => {

@@ -1,6 +1,7 @@
-import { floorAt } from '../geometry/floor.ts';
+import { faceOf, type Feature } from '../features/index.ts';
 import { right, top, type Rect } from '../geometry/rect.ts';
-import type { AcrossDatum, Feature, UpDatum, Wall } from '../model/wall.ts';
+import type { AcrossDatum, UpDatum, Wall } from '../model/wall.ts';
+import { ceilingAt, floorAt } from '../survey/outline.ts';
 
 /** A place the tape can be hooked, with how a person would call it. */
 export interface HookedTape<D> {
@@ -17,8 +18,8 @@ export interface Datums {
 	centreLineY: number;
 }
 
-const byName = ({ kind, name }: Feature): string =>
-	`the ${name.toLowerCase()}${kind === 'door' || kind === 'window' ? ' casing' : ''}`;
+const byName = (feature: Feature): string =>
+	['the', feature.name.toLowerCase(), faceOf(feature).edge].filter(Boolean).join(' ');
 
 /** Every place the floor tape can be hooked: corners first, then features, then pieces. */
 export function acrossDatums({ wall, pieces }: Datums): HookedTape<AcrossDatum>[] {
@@ -49,8 +50,17 @@ export function upDatums({ wall, pieces, centreLineY }: Datums): HookedTape<UpDa
 	return [
 		{ datum: { from: 'floor-here' }, at: 0, label: 'the floor here' },
 		{ datum: { from: 'level-line' }, at: 0, label: 'the level line from the floor’s left end' },
+		...(wall.levels.readings.length > 0
+			? [
+					{
+						datum: { from: 'read-line' as const },
+						at: wall.levels.line,
+						label: 'the level line of the survey'
+					}
+				]
+			: []),
 		{ datum: { from: 'centre-line' }, at: centreLineY, label: 'the centre line' },
-		{ datum: { from: 'ceiling' }, at: wall.height, label: 'the ceiling, taken as level' },
+		{ datum: { from: 'ceiling' }, at: wall.height, label: 'the ceiling here' },
 		...wall.features
 			.filter(({ y, height }) => y > 0 || height < wall.height)
 			.flatMap((feature) => edges('feature', feature.id, feature, byName(feature))),
@@ -87,7 +97,8 @@ function only({ wall, pieces, centreLineY }: Datums, datum: AcrossDatum | UpDatu
 export const datumKey = (datum: object): string =>
 	['from', 'id', 'edge'].map((key) => (datum as Record<string, unknown>)[key] ?? '').join('/');
 
-/** Height of the up datum for a mark at x: the floor differs from place to place. */
+/** Height of the up datum for a mark at x: floor and ceiling differ from place to place. */
 export function datumHeight(wall: Wall, hooked: HookedTape<UpDatum>, x: number): number {
-	return hooked.datum.from === 'floor-here' ? floorAt(wall.floor, x) : hooked.at;
+	if (hooked.datum.from === 'floor-here') return floorAt(wall, x);
+	return hooked.datum.from === 'ceiling' ? ceilingAt(wall, x) : hooked.at;
 }

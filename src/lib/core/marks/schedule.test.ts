@@ -40,11 +40,15 @@ describe('schedule', () => {
 		expect(of('D').across.datum).equal('piece C, left edge');
 	});
 
-	it('measures up, down and from the floor under each mark', () => {
+	it('measures up, down from the ceiling over, and up from the floor under each mark', () => {
 		const level = marksFrom({ up: { from: 'level-line' } }).marks[0]!;
 		const ceiling = marksFrom({ up: { from: 'ceiling' } }).marks[0]!;
 		expect(ceiling.up.way).equal('down from');
-		expect(inches(level.up.exact.value + ceiling.up.exact.value)).closeTo(96, 1e-9);
+		// The ceiling was read 1/8 in lower at 84 in than at the left end: at 51 1/4 in it is 0.0763 in lower.
+		expect(inches(level.up.exact.value + ceiling.up.exact.value)).closeTo(
+			96 - 0.125 * (51.25 / 84),
+			1e-9
+		);
 		const floor = marksFrom({ up: { from: 'floor-here' } }).marks[0]!;
 		// The floor falls 1/2 in over 168: at 51 1/4 in it is 0.1525 in low.
 		expect(inches(floor.up.exact.value - level.up.exact.value)).closeTo(0.5 * (51.25 / 168), 1e-9);

@@ -49,7 +49,8 @@ type From = [
 	acrossLabel: string,
 	upLabel: string,
 	level: number,
-	floorHere: boolean,
+	/** What the tape hooks on at each place anew; null when that is the same all along. */
+	here: string | null,
 	lead: LengthStyle,
 	tolerance: number
 ];
@@ -75,14 +76,16 @@ export function schedule({
 		const [first] = piece.hooks;
 		if (!first) return [];
 		const level = datumHeight(wall, up, first.hole.x);
-		const floorHere = up.datum.from === 'floor-here';
+		const here =
+			{ 'floor-here': 'the floor under', ceiling: 'the ceiling over' }[up.datum.from as string] ??
+			null;
 		return marksOf(
 			piece,
 			across.at,
 			across.label,
 			up.label,
 			level,
-			floorHere,
+			here,
 			lead,
 			houseRules.tolerance
 		);
@@ -90,10 +93,10 @@ export function schedule({
 }
 
 const marksOf = memoised(({ pieceId, letter, hooks }: PlannedPiece, ...from: From): Mark[] => {
-	const [acrossAt, acrossLabel, upLabel, level, floorHere, lead, tolerance] = from;
+	const [acrossAt, acrossLabel, upLabel, level, here, lead, tolerance] = from;
 	const first = hooks[0]!;
 	return hooks.map((hook): Mark => {
-		const datum = hook !== first && floorHere ? `the floor under the ${first.name}` : upLabel;
+		const datum = hook !== first && here ? `${here} the ${first.name}` : upLabel;
 		const across = distanceAcross(hook, acrossAt);
 		const acrossPrinted = asOneSet(first.hole.x - acrossAt, hook.hole.x - first.hole.x, lead);
 		const up = distanceUp(hook, hook.hole.y, level);

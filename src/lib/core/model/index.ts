@@ -5,4 +5,5 @@ export * from './outline.ts';
 export * from './piece.ts';
 export * from './project.ts';
 export * from './start.ts';
+export * from './survey.ts';
 export * from './wall.ts';

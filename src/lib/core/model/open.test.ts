@@ -29,7 +29,7 @@ describe('openProject', () => {
 	it('refuses foreign, newer and unversioned files', () => {
 		for (const file of [null, 3, 'text', [], {}, { format: 'something' }])
 			expect(refusal(file)).equal('not-a-project at format');
-		expect(refusal(changed(['version'], 3))).equal('newer-version at version');
+		expect(refusal(changed(['version'], 4))).equal('newer-version at version');
 		expect(refusal(changed(['version'], 'one'))).equal('damaged at version');
 		expect(refusal(changed(['version'], 0))).equal('damaged at version');
 	});

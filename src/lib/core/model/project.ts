@@ -6,12 +6,20 @@ import { id, position, shortText } from './sizes.ts';
 import { wallSchema, type Wall } from './wall.ts';
 
 export const PROJECT_FORMAT = 'warm-porch-project';
-export const PROJECT_VERSION = 2;
+export const PROJECT_VERSION = 3;
 
 /** A hook the person measured themselves. */
 const ownHookSchema = z.object({
 	dy: position.check(z.describe('mm from the bearing up to the hole'))
 });
+
+/** What an instrument showed for a field, kept as the source of what stands there. */
+export const readingSchema = z.object({
+	by: shortText.check(z.describe('name of the instrument')),
+	simulated: z.boolean(),
+	values: z.array(z.number()).check(z.minLength(1), z.maxLength(50))
+});
+export type KeptReading = z.infer<typeof readingSchema>;
 
 /** Everything a person entered or measured, and nothing that follows from it. */
 export const projectSchema = z
@@ -26,6 +34,9 @@ export const projectSchema = z
 		kit: z
 			.partialRecord(z.enum(HOOK_KINDS), ownHookSchema)
 			.check(z.describe('the person’s own hooks')),
+		readings: z
+			.record(z.string().check(z.maxLength(200)), readingSchema)
+			.check(z.describe('by the path of the field, such as wall/<id>/width')),
 		pieces: z.array(pieceSchema).check(z.maxLength(10_000)),
 		walls: z.array(wallSchema).check(z.minLength(1), z.maxLength(200))
 	})
@@ -49,7 +60,12 @@ function brokenReferences(project: { pieces: { id: string }[]; walls: Wall[] }):
 	];
 	for (const [index, wall] of project.walls.entries()) {
 		const at = ['walls', index];
-		broken.push(...twice(wall.features, [...at, 'features'], 'feature'));
+		broken.push(
+			...twice(wall.features, [...at, 'features'], 'feature'),
+			...twice(wall.hints, [...at, 'hints'], 'hint'),
+			...twice(wall.studs.pinned, [...at, 'studs', 'pinned'], 'pinned stud'),
+			...twice(wall.levels.readings, [...at, 'levels', 'readings'], 'level reading')
+		);
 		const active = wall.arrangements.findIndex(({ id }) => id === wall.activeArrangement);
 		if (active < 0)
 			broken.push({

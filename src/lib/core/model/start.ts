@@ -4,7 +4,9 @@ import type { HouseRules } from './house-rules.ts';
 import type { Outline } from './outline.ts';
 import { nextLetter, type Piece } from './piece.ts';
 import { PROJECT_FORMAT, PROJECT_VERSION, type Project } from './project.ts';
-import type { Feature, FeatureKind, Wall } from './wall.ts';
+import { faceOf, type Feature, type FeatureKind } from '../features/index.ts';
+import { ceilingAt, floorAt } from '../survey/outline.ts';
+import type { Wall } from './wall.ts';
 
 /** Gives new ids; comes in from outside so that the core stays pure. */
 export type NewId = () => string;
@@ -19,7 +21,15 @@ export function startWall(
 		skirting: 100,
 		rail: null,
 		units: null,
-		floor: [],
+		ceiling: [],
+		stairs: null,
+		levels: { line: 1200, readings: [] },
+		made: { of: 'unknown', board: null, surface: 'smooth', age: 'unknown' },
+		wet: [],
+		lux: null,
+		hints: [],
+		studs: { pitch: null, pinned: [] },
+		proof: { width: null, height: null, diagonal: null },
 		features: [],
 		arrangements: [{ id: arrangement, name: 'First', placements: [] }],
 		activeArrangement: arrangement,
@@ -50,6 +60,7 @@ export function startProject(
 		revision: 0,
 		houseRules,
 		kit: {},
+		readings: {},
 		pieces: [],
 		walls: [startWall(newId, wall)]
 	};
@@ -111,27 +122,25 @@ export function startPiece(
 	};
 }
 
-/** Usual sizes in mm of what is met on a wall, from memory; `y` is its bottom above the floor. */
-export const FEATURE_START: Record<
-	FeatureKind,
-	{ label: string; y: number; width: number; height: number }
-> = {
-	door: { label: 'Door', y: 0, width: 900, height: 2100 },
-	window: { label: 'Window', y: 900, width: 1000, height: 1200 },
-	socket: { label: 'Socket', y: 300, width: 75, height: 115 },
-	switch: { label: 'Switch', y: 1200, width: 75, height: 115 },
-	furniture: { label: 'Furniture', y: 0, width: 1200, height: 800 }
-};
-
+/** A new feature of a kind, of the usual size, in the middle of the wall. */
 export function startFeature(newId: NewId, kind: FeatureKind, wall: Wall): Feature {
-	const { label, y, width, height } = FEATURE_START[kind];
+	const { label, start, usual } = faceOf({ kind });
+	const across = start.width === 'whole wall';
+	const width = across ? wall.width : Math.min(start.width as number, wall.width);
+	const height = Math.min(start.height, wall.height);
+	const x = (wall.width - width) / 2;
+	const y =
+		'aboveFloor' in start.at
+			? floorAt(wall, x + width / 2) + start.at.aboveFloor
+			: ceilingAt(wall, x + width / 2) - start.at.belowCeiling - height;
 	return {
+		...usual,
 		id: newId(),
 		kind,
 		name: label,
-		x: Math.max(0, (wall.width - width) / 2),
-		y,
-		width: Math.min(width, wall.width),
-		height: Math.min(height, wall.height)
-	};
+		x,
+		y: Math.max(Math.min(y, wall.height - height), 0),
+		width,
+		height
+	} as Feature;
 }

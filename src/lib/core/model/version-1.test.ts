@@ -1,4 +1,5 @@
 import { expect } from 'chai';
+import { floorAt } from '../survey/outline.ts';
 import { openProject } from './open.ts';
 
 /** A file as version 1 wrote it: one wall, a picture on a wire, a mirror on rings, a canvas on a sawtooth. */
@@ -45,7 +46,11 @@ const OLD = {
 	walls: [
 		{
 			...{ id: 'w', name: 'Wall', width: 4000, height: 2500, skirting: 100 },
-			...{ floor: [], features: [], activeArrangement: 'one' },
+			...{ floor: [{ x: 4000, y: -12 }], activeArrangement: 'one' },
+			features: [
+				{ ...{ id: 'd', kind: 'door', name: 'Door' }, x: 100, y: 0, width: 900, height: 2100 },
+				{ ...{ id: 's', kind: 'socket', name: 'Socket' }, x: 1500, y: 300, width: 75, height: 115 }
+			],
 			arrangements: [
 				{
 					id: 'one',
@@ -63,13 +68,20 @@ describe('a project file of version 1', () => {
 		const opened = openProject(OLD);
 		if (!opened.ok) throw new Error(opened.error.message);
 		const { pieces, walls, houseRules, version } = opened.value;
-		expect(version).equal(2);
+		expect(version).equal(3);
 		expect(pieces.map(({ kind }) => kind)).deep.equal(['framed', 'mirror', 'canvas']);
 		expect(pieces.map(({ glazing }) => glazing)).deep.equal(['none', 'glass', 'none']);
 		expect(pieces[0]!.back).deep.include({ ringSpan: 300, hookSpacing: 150, ringLower: null });
 		expect(pieces[1]!.back).deep.include({ rightDrop: 152 });
 		expect(pieces[2]!.back).deep.include({ barOffset: -3, tooth: 0 });
-		expect(walls[0]).deep.include({ rail: null, units: null, width: 4000 });
+		expect(walls[0]).deep.include({ rail: null, units: null, width: 4000, hints: [] });
+		expect(floorAt(walls[0]!, 4000)).equal(-12);
+		expect(floorAt(walls[0]!, 2000)).equal(-6);
+		expect(walls[0]!.features).deep.include({
+			...{ id: 'd', kind: 'door', name: 'Door', opens: 'away' },
+			...{ x: 100, y: 0, width: 900, height: 2100 }
+		});
+		expect(walls[0]!.made.of).equal('unknown');
 		expect(houseRules).include({ tapeFraction: 16, wireFactor: 2 });
 	});
 
@@ -81,5 +93,9 @@ describe('a project file of version 1', () => {
 		expect(refusal({ ...OLD, pieces: 'none' })).equal('pieces');
 		expect(refusal({ ...OLD, pieces: [null] })).match(/^pieces\.0/);
 		expect(refusal({ ...OLD, walls: [] })).equal('walls');
+		const [wall] = OLD.walls;
+		expect(refusal({ ...OLD, walls: [{ ...wall, floor: [{ x: 4000, y: 'low' }] }] })).equal(
+			'walls.0.levels.readings.0.down'
+		);
 	});
 });

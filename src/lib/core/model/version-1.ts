@@ -1,5 +1,6 @@
+import { asRecord, each, type Loose } from './loose.ts';
+
 /** Version 1 knew what a piece looks like and four ways to hang; version 2 knows what it is. */
-type Loose = Record<string, unknown>;
 
 /** A project file of version 1 as one of version 2. Damage is left for the schema to name. */
 export function fromVersion1(file: Loose): Loose {
@@ -36,9 +37,3 @@ function back(old: Loose): Loose {
 	if (old.kind === 'sawtooth') return { tooth: 0, toothPitch: 6, ...old };
 	return { ringLower: null, points: POINTS, ...old };
 }
-
-const each = (list: unknown, change: (item: Loose) => Loose): unknown =>
-	Array.isArray(list) ? list.map((item) => change(asRecord(item))) : list;
-
-const asRecord = (value: unknown): Loose =>
-	typeof value === 'object' && value !== null && !Array.isArray(value) ? (value as Loose) : {};

@@ -1,20 +1,15 @@
 import * as z from 'zod/mini';
+import { hintSchema } from '../bones/hint.ts';
+import { featureSchema } from '../features/index.ts';
+import { madeSchema } from '../substrates/index.ts';
 import { distance, id, position, shortText, size } from './sizes.ts';
-
-export const FEATURE_KINDS = ['door', 'window', 'socket', 'switch', 'furniture'] as const;
-
-/** Something on or before the wall: its outline from the wall's left end and the level datum. */
-export const featureSchema = z.object({
-	id,
-	kind: z.enum(FEATURE_KINDS),
-	name: shortText,
-	x: position.check(z.describe('mm from the left end to its left edge')),
-	y: position.check(z.describe('mm from the level datum up to its bottom edge')),
-	width: size.check(z.describe('mm; of a door or window over the casing')),
-	height: size
-});
-export type Feature = z.infer<typeof featureSchema>;
-export type FeatureKind = Feature['kind'];
+import {
+	levelReadingsSchema,
+	proofSchema,
+	stairsSchema,
+	studsSchema,
+	WET_SIDES
+} from './survey.ts';
 
 /** Height of a placed piece: by the house centre height, or an edge or the centre at a height above the level datum. */
 export const placedHeightSchema = z.discriminatedUnion('from', [
@@ -46,7 +41,7 @@ export type AcrossDatum = z.infer<typeof acrossDatumSchema>;
 
 /** Where the end of the side tape is hooked. */
 export const upDatumSchema = z.discriminatedUnion('from', [
-	z.object({ from: z.enum(['floor-here', 'level-line', 'centre-line', 'ceiling']) }),
+	z.object({ from: z.enum(['floor-here', 'level-line', 'read-line', 'centre-line', 'ceiling']) }),
 	z.object({ from: z.enum(['feature', 'piece']), id, edge: z.enum(['top', 'bottom']) })
 ]);
 export type UpDatum = z.infer<typeof upDatumSchema>;
@@ -56,20 +51,34 @@ export const wallSchema = z.object({
 	id,
 	name: shortText,
 	width: size,
-	height: size,
-	skirting: distance.check(z.describe('mm, height of the skirting; 0 for none')),
-	floor: z
+	height: size.check(z.describe('mm, floor to ceiling at the left end')),
+	ceiling: z
 		.array(z.object({ x: position, y: position }))
 		.check(
 			z.maxLength(50),
-			z.describe('surveyed floor heights above the level datum; none means level')
+			z.describe(
+				'corners of the ceiling right of the left end, above the level datum; none means level'
+			)
 		),
+	stairs: z.nullable(stairsSchema),
+	levels: levelReadingsSchema,
+	skirting: distance.check(z.describe('mm, height of the skirting; 0 for none')),
 	rail: z
 		.nullable(position)
 		.check(z.describe('mm from the level datum up to the top of the picture rail; null for none')),
 	units: z
 		.nullable(z.enum(['in', 'mm']))
 		.check(z.describe('the unit family that leads on this wall; null for the house rule')),
+	made: madeSchema,
+	wet: z
+		.array(z.enum(WET_SIDES))
+		.check(z.maxLength(WET_SIDES.length), z.describe('kitchens, baths and heating nearby')),
+	lux: z
+		.nullable(distance)
+		.check(z.describe('light that falls on the wall, lux; null when not measured')),
+	hints: z.array(hintSchema).check(z.maxLength(5000)),
+	studs: studsSchema,
+	proof: proofSchema,
 	features: z.array(featureSchema).check(z.maxLength(200)),
 	arrangements: z.array(arrangementSchema).check(z.minLength(1), z.maxLength(50)),
 	activeArrangement: id,

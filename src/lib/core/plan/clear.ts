@@ -1,6 +1,9 @@
 import { care, type Caution } from '../caution.ts';
+import { faceOf, type Feature, type Zone } from '../features/index.ts';
 import { overlap, right, top, type Rect } from '../geometry/rect.ts';
+import { memoised } from '../memo.ts';
 import type { Wall } from '../model/wall.ts';
+import { ceilingLine, ceilingAt, floorAt } from '../survey/outline.ts';
 import type { PlannedPiece } from './hang.ts';
 
 /** A caution and the piece it belongs to. */
@@ -9,7 +12,7 @@ export interface PieceCaution {
 	caution: Caution;
 }
 
-/** Pieces that cover each other, a feature of the wall, or leave the wall. */
+/** Pieces that cover each other, come where a feature wants room, or leave the wall. */
 export function crowding(pieces: readonly PlannedPiece[], wall: Wall): PieceCaution[] {
 	return [...overlapping(pieces), ...pieces.flatMap((piece) => outsideOrOver(piece, wall))];
 }
@@ -35,28 +38,32 @@ function overlapping(pieces: readonly PlannedPiece[]): PieceCaution[] {
 	return found;
 }
 
+const zonesOf = memoised((features: readonly Feature[]): Zone[][] =>
+	features.map((feature) => faceOf(feature).zones(feature))
+);
+
 function outsideOrOver({ pieceId, letter, rect }: PlannedPiece, wall: Wall): PieceCaution[] {
-	const found: PieceCaution[] = [];
-	if (!inside(rect, wall))
-		found.push({
-			pieceId,
-			caution: care('off-wall', `${letter} reaches beyond the wall.`, 'Move it back onto the wall.')
-		});
-	for (const feature of wall.features)
-		if (overlap(rect, feature))
-			found.push({
-				pieceId,
-				caution: care(
-					'over-feature',
-					`${letter} covers the ${feature.name.toLowerCase()}.`,
-					'Keep doors, windows, sockets, switches and furniture clear.'
-				)
-			});
-	return found;
+	const outside = fits(rect, wall)
+		? []
+		: [care('off-wall', `${letter} reaches beyond the wall.`, 'Move it back onto the wall.')];
+	const crowded = zonesOf(wall.features).flatMap((zones) => {
+		const reached = zones.filter((zone) => overlap(rect, zone.rect));
+		const over = reached.find((zone) => zone === zones[0]);
+		return (over ? [over] : reached).map(({ caution }) => caution(letter));
+	});
+	return [...outside, ...crowded].map((caution) => ({ pieceId, caution }));
 }
 
-const inside = (rect: Rect, wall: Wall): boolean =>
-	rect.x >= -0.01 &&
-	right(rect) <= wall.width + 0.01 &&
-	rect.y >= -0.01 &&
-	top(rect) <= wall.height + 0.01;
+/** Whether a rectangle lies between the ends of the wall, its floor and its ceiling. */
+function fits(rect: Rect, wall: Wall): boolean {
+	const end = right(rect);
+	if (rect.x < -0.01 || end > wall.width + 0.01) return false;
+	const corners = ceilingLine(wall).filter(({ x }) => x > rect.x && x < end);
+	const ceiling = Math.min(
+		ceilingAt(wall, rect.x),
+		ceilingAt(wall, end),
+		...corners.map(({ y }) => y)
+	);
+	const floor = Math.max(floorAt(wall, rect.x), floorAt(wall, end));
+	return rect.y >= floor - 0.01 && top(rect) <= ceiling + 0.01;
+}

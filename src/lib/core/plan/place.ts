@@ -1,10 +1,10 @@
 import { plus, type Term } from '../derived.ts';
-import { floorAt } from '../geometry/floor.ts';
 import type { Rect } from '../geometry/rect.ts';
 import type { HouseRules } from '../model/house-rules.ts';
 import type { Piece } from '../model/piece.ts';
 import type { Placement, Wall } from '../model/wall.ts';
 import type { HeightFrom } from '../statics/hook-height.ts';
+import { floorAt } from '../survey/outline.ts';
 
 /** The level line that pieces at the house height are centred on. */
 export interface CentreLine {
@@ -33,7 +33,7 @@ export function centreLineOf(
 		xs.length === 0
 			? wall.width / 2
 			: (xs.reduce((a, b) => Math.min(a, b)) + xs.reduce((a, b) => Math.max(a, b))) / 2;
-	const floor = floorAt(wall.floor, middle);
+	const floor = floorAt(wall, middle);
 	return { y: centreHeight + floor, floor };
 }
 

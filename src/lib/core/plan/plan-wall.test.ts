@@ -58,7 +58,10 @@ describe('planWall', () => {
 
 	it('carries the centre line level over a crooked floor, from the middle of the group', () => {
 		const project = onePicture();
-		project.walls[0]!.floor = [{ x: inch(148), y: inch(-1) }];
+		project.walls[0]!.levels = {
+			line: inch(40),
+			readings: [{ id: 'end', x: inch(148), down: inch(41), up: null }]
+		};
 		const plan = planned(project);
 		expect(plan.centreLine.y / 25.4).closeTo(56.5, 1e-9);
 		expect(plan.pieces[0]!.hooks[0]!.bearing.y / 25.4).closeTo(66.75, 1e-9);

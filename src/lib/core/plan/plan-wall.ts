@@ -3,11 +3,16 @@ import { schedule, type Mark } from '../marks/schedule.ts';
 import { activeArrangement, rulesOn, type Project, type Wall } from '../model/index.ts';
 import type { Piece } from '../model/piece.ts';
 import { fail, ok, type Result } from '../result.ts';
+import type { Caution } from '../caution.ts';
+import { hookOf } from '../fixings/index.ts';
+import { surveyFaults, wallCautions } from '../survey/cautions.ts';
+import { likelyRuns, runCautions, type Run } from '../survey/runs.ts';
+import { mayHaveStuds, solveBones, studFacts, type Bones } from './bones.ts';
 import { crowding, type PieceCaution } from './clear.ts';
 import { planPiece, type PlannedPiece } from './hang.ts';
 import { centreLineOf, type CentreLine } from './place.ts';
 
-/** Everything derived for one wall. Never stored. */
+/** What a page derives for one wall, quick enough to follow a drag. Never stored. */
 export interface WallPlan {
 	/** Revision of the project it was made from. */
 	revision: number;
@@ -16,6 +21,16 @@ export interface WallPlan {
 	pieces: PlannedPiece[];
 	marks: Mark[];
 	cautions: PieceCaution[];
+	/** Where cables and pipes are likely. */
+	runs: Run[];
+	/** What the wall itself calls for, and what does not agree in its survey. */
+	wallCautions: Caution[];
+}
+
+/** Everything derived for one wall. */
+export interface WholePlan extends WallPlan {
+	/** What is known of its studs; null in solid walls. */
+	bones: Bones | null;
 }
 
 const piecesById = memoised((pieces: readonly Piece[]) => new Map(pieces.map((p) => [p.id, p])));
@@ -39,13 +54,22 @@ export function placeWall(
 }
 
 /**
- * The whole plan of a wall: hooks, loads, cautions and marks, from stored facts alone.
+ * The whole plan of a wall: hooks, loads, cautions, marks and studs, from stored facts alone.
  * Error: `no-such-wall`. An impossible back is no error of the plan: its piece carries the trouble and has no hooks.
  */
-export function planWall(project: Project, wallId: string): Result<WallPlan> {
+export function planWall(project: Project, wallId: string): Result<WholePlan> {
+	const plan = planForPage(project, wallId);
+	if (!plan.ok) return plan;
+	const wall = project.walls.find(({ id }) => id === wallId)!;
+	return ok({ ...plan.value, bones: mayHaveStuds(wall) ? solveBones(studFacts(wall)) : null });
+}
+
+/** The plan without the studs, which take longer than a drag may. */
+export function planForPage(project: Project, wallId: string): Result<WallPlan> {
 	const wall = project.walls.find(({ id }) => id === wallId);
 	if (!wall) return fail('no-such-wall', 'This project has no such wall.', 'wallId');
 	const { centreLine, pieces } = placeWall(project, wall);
+	const runs = likelyRuns(wall);
 	return ok({
 		revision: project.revision,
 		wallId,
@@ -61,7 +85,21 @@ export function planWall(project: Project, wallId: string): Result<WallPlan> {
 			...pieces.flatMap(({ pieceId, cautions }) =>
 				cautions.map((caution) => ({ pieceId, caution }))
 			),
-			...crowding(pieces, wall)
-		]
+			...crowding(pieces, wall),
+			...pieces.flatMap((piece) => drilling(piece, runs))
+		],
+		runs,
+		wallCautions: [...surveyFaults(wall), ...wallCautions(wall)]
 	});
+}
+
+/** Holes that may meet a cable or a pipe. */
+function drilling({ pieceId, letter, hooks }: PlannedPiece, runs: readonly Run[]): PieceCaution[] {
+	const several = hooks.length > 1;
+	return hooks
+		.filter(({ kind }) => hookOf(kind).puts === 'hole')
+		.flatMap(({ hole, name }) =>
+			runCautions(runs, hole, several ? `${letter}’s ${name}` : `${letter}’s hole`)
+		)
+		.map((caution) => ({ pieceId, caution }));
 }

@@ -1,4 +1,5 @@
 export * from './back.ts';
 export * from './piece.ts';
 export * from './project.ts';
+export * from './survey.ts';
 export * from './wall.ts';

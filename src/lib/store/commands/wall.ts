@@ -1,21 +1,21 @@
 import {
 	activeArrangement,
+	chooseOnFeature,
 	type AcrossDatum,
 	type Feature,
 	type Piece,
 	type PlacedHeight,
-	type Project,
 	type UpDatum,
 	type Wall
 } from '../../core/index.ts';
 import type { Command } from '../history.ts';
-
-const wallIn = (draft: Project, id: string): Wall | undefined =>
-	draft.walls.find((wall) => wall.id === id);
+import { wallIn } from './find.ts';
 
 export const setWall = (
 	id: string,
-	fields: Partial<Pick<Wall, 'name' | 'width' | 'height' | 'skirting' | 'floor' | 'rail' | 'units'>>
+	fields: Partial<
+		Omit<Wall, 'id' | 'features' | 'hints' | 'arrangements' | 'activeArrangement' | 'tape'>
+	>
 ): Command => ({
 	name: 'change the wall',
 	merge: `wall-${id}-${Object.keys(fields).join()}`,
@@ -30,6 +30,17 @@ export const addWall = (wall: Wall): Command => ({
 	recipe: (draft) => void draft.walls.push(wall)
 });
 
+/** Moves a wall one place on in the order of the room, or back. */
+export const reorderWall = (id: string, by: -1 | 1): Command => ({
+	name: 'move a wall in the room',
+	recipe: (draft) => {
+		const from = draft.walls.findIndex((wall) => wall.id === id);
+		const to = from + by;
+		if (from < 0 || to < 0 || to >= draft.walls.length) return;
+		draft.walls.splice(to, 0, ...draft.walls.splice(from, 1));
+	}
+});
+
 export const addFeature = (wallId: string, feature: Feature): Command => ({
 	name: `add ${feature.name.toLowerCase()}`,
 	recipe: (draft) => void wallIn(draft, wallId)?.features.push(feature)
@@ -38,13 +49,29 @@ export const addFeature = (wallId: string, feature: Feature): Command => ({
 export const setFeature = (
 	wallId: string,
 	id: string,
-	fields: Partial<Omit<Feature, 'id' | 'kind'>>
+	fields: Partial<Pick<Feature, 'name' | 'x' | 'y' | 'width' | 'height'>>
 ): Command => ({
 	name: 'change a feature',
 	merge: `feature-${id}-${Object.keys(fields).join()}`,
 	recipe: (draft) => {
 		const feature = wallIn(draft, wallId)?.features.find((each) => each.id === id);
 		if (feature) Object.assign(feature, fields);
+	}
+});
+
+export const answerFeature = (
+	wallId: string,
+	{ id, name }: Feature,
+	key: string,
+	answer: string
+): Command => ({
+	name: `say more of ${name.toLowerCase()}`,
+	recipe: (draft) => {
+		const wall = wallIn(draft, wallId);
+		if (wall)
+			wall.features = wall.features.map((feature) =>
+				feature.id === id ? chooseOnFeature(feature, key, answer) : feature
+			);
 	}
 });
 

@@ -1,5 +1,5 @@
 import type { Back, Piece, Wall } from '../../core/index.ts';
-import { at, feature, measuredBack, piece } from './sketch.ts';
+import { at, feature, measuredBack, piece, wall } from './sketch.ts';
 
 const SHEET = { width: 640, height: 480 };
 
@@ -66,15 +66,19 @@ export const NET_LOFT_PIECES: Piece[] = [
 ];
 
 /** Brick, one long row of framed charts; metric. */
-export const NET_LOFT: Wall = {
+export const NET_LOFT: Wall = wall({
 	id: 'net-loft',
 	name: 'Net loft',
 	width: 6400,
 	height: 2600,
 	skirting: 0,
-	rail: null,
 	units: 'mm',
-	floor: [{ x: 6400, y: 18 }],
+	ceiling: [
+		{ x: 3200, y: 3300 },
+		{ x: 6400, y: 2600 }
+	],
+	levels: { line: 1200, readings: [{ id: 'right-end', x: 6400, down: 1182, up: null }] },
+	made: { of: 'brick', board: null, surface: 'smooth', age: 'since-1990' },
 	features: [
 		feature('loft-door', 'door', 'Loft door', [5400, 0, 900, 2050]),
 		feature('light-switch', 'switch', 'Switch', [5280, 1200, 85, 85])
@@ -93,6 +97,5 @@ export const NET_LOFT: Wall = {
 			]
 		}
 	],
-	activeArrangement: 'row',
 	tape: { across: { from: 'feature', id: 'loft-door', edge: 'left' }, up: { from: 'floor-here' } }
-};
+});

@@ -1,14 +1,18 @@
 import { KG_PER_POUND, MM_PER_INCH } from '../../core/units/constants.ts';
 import {
 	hangerOf,
+	faceOf,
 	startBack,
 	startOutline,
+	startWall,
 	kindOf,
 	type Back,
 	type Feature,
+	type FeatureKind,
 	type HangerKind,
 	type Piece,
-	type Placement
+	type Placement,
+	type Wall
 } from '../../core/index.ts';
 
 export const inch = (value: number): number => value * MM_PER_INCH;
@@ -59,10 +63,21 @@ export function measuredBack<K extends HangerKind>(
 
 export const feature = (
 	id: string,
-	kind: Feature['kind'],
+	kind: FeatureKind,
 	name: string,
-	[x, y, width, height]: [number, number, number, number]
-): Feature => ({ id, kind, name, x, y, width, height });
+	[x, y, width, height]: [number, number, number, number],
+	more: object = {}
+): Feature =>
+	({ ...faceOf({ kind }).usual, id, kind, name, x, y, width, height, ...more }) as Feature;
+
+/** A wall of which little is known beyond what is given. */
+export const wall = (
+	known: Partial<Wall> & Pick<Wall, 'id' | 'name' | 'width' | 'height' | 'arrangements'>
+): Wall => ({
+	...startWall(() => 'unused', known),
+	activeArrangement: known.arrangements[0]!.id,
+	...known
+});
 
 export const at = (letter: string, x: number, height: Placement['height']): Placement => ({
 	pieceId: `piece-${letter.toLowerCase()}`,

@@ -1,5 +1,5 @@
 import type { Back, Piece, Wall } from '../../core/index.ts';
-import { at, centre, feature, inch, measuredBack, piece, pounds } from './sketch.ts';
+import { at, centre, feature, inch, measuredBack, piece, pounds, wall } from './sketch.ts';
 
 /** Sizes in inches and pounds, as they were read at the bench. */
 function imperial({
@@ -121,15 +121,28 @@ export const STAIR_HALL_PIECES: Piece[] = [
 ];
 
 /** Board on timber studs, two doors, a console table; imperial. */
-export const STAIR_HALL: Wall = {
+export const STAIR_HALL: Wall = wall({
 	id: 'stair-hall',
 	name: 'Stair hall',
 	width: inch(168),
 	height: inch(96),
 	skirting: inch(4.5),
-	rail: null,
-	units: null,
-	floor: [{ x: inch(168), y: inch(-0.5) }],
+	levels: {
+		line: inch(48),
+		readings: [
+			{ id: 'middle', x: inch(84), down: inch(48.25), up: inch(47.875) },
+			{ id: 'right-end', x: inch(168), down: inch(48.5), up: inch(47.125) }
+		]
+	},
+	made: { of: 'board-timber', board: 12.7, surface: 'smooth', age: 'since-1990' },
+	hints: [
+		{ id: 'h1', kind: 'knock', x: inch(53.25), y: inch(44) },
+		{ id: 'h2', kind: 'magnet', x: inch(68.25), y: inch(40) },
+		{ id: 'h3', kind: 'knock', x: inch(85), y: inch(44) },
+		{ id: 'h4', kind: 'miss', x: inch(92.5), y: inch(6) },
+		{ id: 'h5', kind: 'edges', left: inch(99.75), right: inch(101.25), y: inch(6) },
+		{ id: 'h6', kind: 'hit', x: inch(52.25), y: inch(6) }
+	],
 	features: [
 		feature('street-door', 'door', 'Street door', [inch(4), inch(0), inch(34), inch(83)]),
 		feature('tea-room-door', 'door', 'Tea room door', [inch(130), inch(-0.4), inch(34), inch(83)]),
@@ -152,9 +165,8 @@ export const STAIR_HALL: Wall = {
 			]
 		}
 	],
-	activeArrangement: 'opening',
 	tape: {
 		across: { from: 'feature', id: 'street-door', edge: 'right' },
 		up: { from: 'floor-here' }
 	}
-};
+});

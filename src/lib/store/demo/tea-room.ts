@@ -1,5 +1,5 @@
 import type { Piece, Wall } from '../../core/index.ts';
-import { at, centre, feature, inch, measuredBack, piece, pounds } from './sketch.ts';
+import { at, centre, feature, inch, measuredBack, piece, pounds, wall } from './sketch.ts';
 
 const bird = { width: inch(12), height: inch(15) };
 const heron = { width: inch(16), height: inch(20) };
@@ -140,18 +140,25 @@ export const TEA_ROOM_PIECES: Piece[] = [
 ];
 
 /** Lath and plaster with a picture rail; imperial. */
-export const TEA_ROOM: Wall = {
+export const TEA_ROOM: Wall = wall({
 	id: 'tea-room',
 	name: 'Tea room',
 	width: inch(180),
 	height: inch(102),
 	skirting: inch(7),
 	rail: inch(86),
-	units: null,
-	floor: [],
+	made: { of: 'lath-plaster', board: null, surface: 'smooth', age: 'before-1990' },
+	hints: [
+		{ id: 't1', kind: 'skirting', x: inch(26.25), y: inch(3) },
+		{ id: 't2', kind: 'skirting', x: inch(58), y: inch(3) },
+		{ id: 't3', kind: 'magnet', x: inch(74.25), y: inch(50) },
+		{ id: 't4', kind: 'knock', x: inch(89.25), y: inch(50) },
+		{ id: 't5', kind: 'edges', left: inch(105.25), right: inch(106.75), y: inch(10) }
+	],
 	features: [
 		feature('bay-window', 'window', 'Bay window', [inch(132), inch(30), inch(40), inch(54)]),
-		feature('dresser', 'furniture', 'Dresser', [inch(10), 0, inch(48), inch(36)])
+		feature('radiator', 'radiator', 'Radiator', [inch(136), inch(5), inch(32), inch(22)]),
+		feature('dresser', 'furniture', 'Dresser', [inch(10), 0, inch(48), inch(36)], { sort: 'other' })
 	],
 	arrangements: [
 		{
@@ -170,6 +177,5 @@ export const TEA_ROOM: Wall = {
 			]
 		}
 	],
-	activeArrangement: 'cluster',
 	tape: { across: { from: 'left-corner' }, up: { from: 'floor-here' } }
-};
+});

@@ -1,0 +1,4 @@
+export * from './curve.ts';
+export * from './estimate.ts';
+export * from './hint.ts';
+export * from './next-probe.ts';

@@ -1,0 +1,135 @@
+import type { Term } from './evidence.ts';
+import { likelihoodsOf, type LogLikelihood } from './likelihood.ts';
+import type { Segment } from './segments.ts';
+
+/** Coarse phases lie about this far apart, mm. */
+const COARSE = 2;
+/** Phases are found to this, mm. */
+const FINE = 0.1;
+/** Coarse peaks within this log-likelihood of the best are looked at closely. */
+const WORTH = 4;
+
+/** What a stretch of wall says of the phase, for one pitch. */
+export interface SegmentFit {
+	segment: Segment;
+	hints: number;
+	log: LogLikelihood;
+	/** Likelihood of one more hint at the phase found. */
+	likelihoodOf: (term: Term) => number;
+	/** Phase of greatest likelihood, mm from the wall's left end, 0 up to the pitch. */
+	phase: number;
+	logMax: number;
+	/** Distance of the coarse phases, mm, and the chance of each, adding up to 1. */
+	step: number;
+	chances: Float64Array;
+	/** ln of the mean likelihood over all phases. */
+	logEvidence: number;
+}
+
+/** What all hints say of one pitch. */
+export interface PitchFit {
+	pitch: number;
+	segments: SegmentFit[];
+	logMax: number;
+	/** Its chance among the pitches looked at, each as likely beforehand. */
+	chance: number;
+}
+
+/** Fits every pitch to the hints of each stretch; the best first, by greatest likelihood. */
+export function fitPitches(
+	pitches: readonly number[],
+	stretches: readonly { segment: Segment; terms: readonly Term[] }[]
+): PitchFit[] {
+	const fits = pitches.map((pitch) => {
+		const segments = stretches.map(({ segment, terms }) => fitSegment(pitch, segment, terms));
+		const sum = (of: (fit: SegmentFit) => number) =>
+			segments.reduce((total, fit) => total + of(fit), 0);
+		return {
+			pitch,
+			segments,
+			logMax: sum(({ logMax }) => logMax),
+			logEvidence: sum(({ logEvidence }) => logEvidence)
+		};
+	});
+	const most = Math.max(...fits.map(({ logEvidence }) => logEvidence));
+	const total = fits.reduce((sum, { logEvidence }) => sum + Math.exp(logEvidence - most), 0);
+	return fits
+		.map(({ logEvidence, ...fit }) => ({ ...fit, chance: Math.exp(logEvidence - most) / total }))
+		.sort((a, b) => b.logMax - a.logMax);
+}
+
+function fitSegment(pitch: number, segment: Segment, terms: readonly Term[]): SegmentFit {
+	const likelihoods = likelihoodsOf(pitch);
+	const log = likelihoods.of(terms);
+	const count = Math.ceil(pitch / COARSE);
+	const step = pitch / count;
+	const coarse = log.along(count, step);
+	const most = coarse.reduce((a, b) => Math.max(a, b));
+	const chances = coarse.map((value) => Math.exp(value - most));
+	const sum = chances.reduce((a, b) => a + b, 0);
+	const found = peak(log, coarse, step, pitch, most);
+	return {
+		segment,
+		hints: terms.length,
+		log,
+		likelihoodOf: (term) => Math.exp(likelihoods.of([term]).at(found.phase)),
+		...found,
+		step,
+		chances: chances.map((value) => value / sum),
+		logEvidence: most + Math.log(sum / count)
+	};
+}
+
+/** The greatest likelihood on the fine grid, looked for round every coarse peak that may hold it. */
+function peak(
+	log: LogLikelihood,
+	coarse: Float64Array,
+	step: number,
+	pitch: number,
+	most: number
+): { phase: number; logMax: number } {
+	const count = coarse.length;
+	let best = { phase: 0, logMax: -Infinity };
+	for (let index = 0; index < count; index++) {
+		const here = coarse[index]!;
+		const isPeak =
+			here >= most - WORTH &&
+			here >= coarse[(index + count - 1) % count]! &&
+			here > coarse[(index + 1) % count]! - 1e-12;
+		if (!isPeak) continue;
+		const middle = Math.round((index * step) / FINE);
+		const reach = Math.ceil((1.5 * step) / FINE);
+		for (let fine = middle - reach; fine <= middle + reach; fine++) {
+			const phase = (((fine * FINE) % pitch) + pitch) % pitch;
+			const logMax = log.at(phase);
+			if (logMax > best.logMax + 1e-12) best = { phase, logMax };
+		}
+	}
+	return best;
+}
+
+/** Reach of a phase's own peak, and the distance at which it is summed, mm. */
+const OWN_PEAK = 60;
+const SUMMED = 0.25;
+
+/** Spread of the phase within its own peak, mm, and the share of all likelihood that lies there. */
+export function spreadOfPhase(
+	{ log, phase, chances, step }: SegmentFit,
+	pitch: number
+): { sd: number; share: number } {
+	let [total, first, second] = [0, 0, 0];
+	const peakLog = log.at(phase);
+	for (let at = -OWN_PEAK; at <= OWN_PEAK; at += SUMMED) {
+		const weight = Math.exp(log.at(phase + at) - peakLog);
+		total += weight;
+		first += weight * at;
+		second += weight * at * at;
+	}
+	const mean = first / total;
+	let share = 0;
+	for (const [index, chance] of chances.entries()) {
+		const away = Math.abs(index * step - phase);
+		if (Math.min(away, pitch - away) <= OWN_PEAK) share += chance;
+	}
+	return { sd: Math.sqrt(Math.max(second / total - mean * mean, 0)), share: Math.min(share, 1) };
+}

@@ -1,0 +1,21 @@
+import { care } from '../caution.ts';
+import type { Substrate } from './face.ts';
+
+export const block = {
+	of: 'block',
+	name: 'Block',
+	tell: 'Sounds dull; a drill goes in easily and brings out grey dust.',
+	studs: null,
+	board: false,
+	asks: [
+		'Hollow and light blocks want plugs made for them: an ordinary one spins.',
+		'Drill without hammer action, so that the shell stays whole.'
+	],
+	cautions: [
+		care(
+			'masonry-dust',
+			'Masonry dust harms lungs and eyes.',
+			'Wear a mask and eye protection, and hold a vacuum under the hole.'
+		)
+	]
+} as const satisfies Substrate;

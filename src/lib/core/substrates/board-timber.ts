@@ -1,0 +1,22 @@
+import { note } from '../caution.ts';
+import type { Substrate } from './face.ts';
+
+export const boardTimber = {
+	of: 'board-timber',
+	name: 'Board on timber studs',
+	tell: 'Sounds hollow with hard places every {400 mm} to {600 mm}; a nail brings out white dust, then wood.',
+	studs: { material: 'timber' },
+	board: true,
+	asks: [
+		'Find the studs for anything heavy.',
+		'Light pieces hang on picture hooks in the board alone.',
+		'A screw enters a stud by at most {31.75 mm}: cables may run through its middle.'
+	],
+	cautions: [
+		note(
+			'board-alone',
+			'Board by itself holds little, and less with time.',
+			'Use an anchor that matches the board, or a stud.'
+		)
+	]
+} as const satisfies Substrate;

@@ -1,0 +1,16 @@
+import type { Caution } from '../caution.ts';
+
+/** What a wall is made of, and what follows for whoever drills it. Sources: common practice. */
+export interface Substrate {
+	of: string;
+	name: string;
+	/** How to tell it, in one line. */
+	tell: string;
+	/** Studs stand behind it, at one of these pitches or any (null); none in solid walls. */
+	studs: { material: 'timber' | 'steel' } | null;
+	/** It is covered with board of some thickness. */
+	board: boolean;
+	/** What it asks of the work. */
+	asks: readonly string[];
+	cautions: readonly Caution[];
+}

@@ -1,0 +1,6 @@
+export * from './cautions.ts';
+export * from './fall.ts';
+export * from './outline.ts';
+export * from './proofs.ts';
+export * from './runs.ts';
+export * from './stairs.ts';

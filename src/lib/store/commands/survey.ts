@@ -1,0 +1,74 @@
+import { moved, type KeptHint, type KeptReading, type Wall } from '../../core/index.ts';
+import type { Command } from '../history.ts';
+import { wallIn } from './find.ts';
+
+type Reading = Wall['levels']['readings'][number];
+
+export const addHint = (wallId: string, hint: KeptHint): Command => ({
+	name: 'add a hint',
+	recipe: (draft) => void wallIn(draft, wallId)?.hints.push(hint)
+});
+
+/** Puts another hint in the place of one with its id. */
+export const setHint = (wallId: string, hint: KeptHint): Command => ({
+	name: 'change a hint',
+	merge: `hint-${hint.id}`,
+	recipe: (draft) => {
+		const wall = wallIn(draft, wallId);
+		if (wall) wall.hints = wall.hints.map((each) => (each.id === hint.id ? hint : each));
+	}
+});
+
+export const moveHint = (wallId: string, hint: KeptHint, dx: number, dy: number): Command =>
+	setHint(wallId, moved(hint, dx, dy));
+
+export const removeHint = (wallId: string, id: string): Command => ({
+	name: 'remove a hint',
+	recipe: (draft) => {
+		const wall = wallIn(draft, wallId);
+		if (wall) wall.hints = wall.hints.filter((hint) => hint.id !== id);
+	}
+});
+
+export const clearHints = (wallId: string): Command => ({
+	name: 'remove all hints',
+	recipe: (draft) => {
+		const wall = wallIn(draft, wallId);
+		if (wall) wall.hints = [];
+	}
+});
+
+export const addLevelReading = (wallId: string, reading: Reading): Command => ({
+	name: 'add a level reading',
+	recipe: (draft) => void wallIn(draft, wallId)?.levels.readings.push(reading)
+});
+
+export const setLevelReading = (
+	wallId: string,
+	id: string,
+	fields: Partial<Omit<Reading, 'id'>>
+): Command => ({
+	name: 'change a level reading',
+	merge: `level-${id}-${Object.keys(fields).join()}`,
+	recipe: (draft) => {
+		const reading = wallIn(draft, wallId)?.levels.readings.find((each) => each.id === id);
+		if (reading) Object.assign(reading, fields);
+	}
+});
+
+export const removeLevelReading = (wallId: string, id: string): Command => ({
+	name: 'remove a level reading',
+	recipe: (draft) => {
+		const wall = wallIn(draft, wallId);
+		if (wall) wall.levels.readings = wall.levels.readings.filter((each) => each.id !== id);
+	}
+});
+
+/** Writes what an instrument read into a field, and keeps the readings as its source. */
+export const takeReading = (path: string, reading: KeptReading, write: Command): Command => ({
+	name: `read ${reading.by}`,
+	recipe: (draft) => {
+		write.recipe(draft);
+		draft.readings[path] = reading;
+	}
+});
