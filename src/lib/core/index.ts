@@ -26,6 +26,7 @@ export * from './plan/place.ts';
 export * from './plan/plan-wall.ts';
 export * from './plan/stations.ts';
 export * from './random.ts';
+export * from './readings.ts';
 export * from './result.ts';
 export * from './statics/cleat.ts';
 export * from './statics/hook-height.ts';

@@ -233,5 +233,7 @@ describe('piecesCsv', () => {
 	it('keeps names that look like formulas harmless', () => {
 		const csv = piecesCsv([piece({ name: '=1+1' })], usualHouseRules);
 		expect(csv).contain("'=1+1");
+		for (const name of ['=1+1', "'@", "''-2", "'tis"])
+			expect(read(piecesCsv([piece({ name })], usualHouseRules)).rows[0]!.piece.name).equal(name);
 	});
 });

@@ -82,7 +82,7 @@ export function readTable(text: string): Result<RawTable> {
 }
 
 /** A formula made harmless by a quote before it, as `piecesCsv` writes it, without the quote. */
-const unguarded = (cell: string): string => cell.replace(/^'(?=[=+\-@])/, '');
+const unguarded = (cell: string): string => cell.replace(/^'(?='*[=+\-@])/, '');
 
 /** Names that columns go by in people's own lists, in a few languages' worth of habits. */
 const ALIASES: Record<Column, RegExp> = {
@@ -291,6 +291,6 @@ export function piecesCsv(pieces: readonly Piece[], houseRules: HouseRules): str
 				piece.notes
 			])
 		},
-		{ newline: '\n', escapeFormulae: true }
+		{ newline: '\n', escapeFormulae: /^'*[=+\-@\t\r]/ }
 	);
 }

@@ -1,3 +1,4 @@
+import { ok } from '../core/index.ts';
 import type { Instrument } from './instrument.ts';
 
 /** Two readings of a bathroom scale: a person with the piece, and without it. */
@@ -30,12 +31,12 @@ export function simulatedScale(
 		read: () => {
 			const without = shown(person);
 			const withPiece = shown(person + trueWeight);
-			return {
+			return ok({
 				withPiece,
 				without,
 				weight: Math.max(withPiece - without, STEP),
 				plusMinus: STEP
-			};
+			});
 		}
 	};
 }

@@ -3,7 +3,7 @@
 	import type { Layer, RackView, View } from './view.svelte.ts';
 
 	/** In the Rack the stage can also show the pieces by themselves. */
-	let { view, rack }: { view: View; rack: boolean } = $props();
+	let { view, rack, bones }: { view: View; rack: boolean; bones: boolean } = $props();
 
 	const stages: { id: RackView; label: string; title: string }[] = [
 		{ id: 'wall', label: 'Wall', title: 'The wall they go to' },
@@ -48,7 +48,7 @@
 		<button
 			type="button"
 			title="What is behind the wall"
-			aria-pressed={view.bones}
+			aria-pressed={bones}
 			onclick={() => (view.bones = !view.bones)}
 		>
 			Bones

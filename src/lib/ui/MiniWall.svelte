@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { planForPage, type Project } from '$lib/core/index.ts';
 	import { fitWall } from './elevation/frame.ts';
+	import { facePath, wallBox } from './elevation/outline.ts';
 
 	let { project }: { project: Project } = $props();
 
@@ -11,17 +12,11 @@
 	const wall = $derived(project.walls[0]!);
 	const plan = $derived(planForPage(project, wall.id));
 	const pieces = $derived(plan.ok ? plan.value.pieces : []);
-	const frame = $derived(fitWall({ width: WIDTH, height: HEIGHT }, wall, MARGIN));
+	const frame = $derived(fitWall({ width: WIDTH, height: HEIGHT }, wallBox(wall), MARGIN));
 </script>
 
 <svg viewBox="0 0 {WIDTH} {HEIGHT}" role="img" aria-label="{wall.name}, {pieces.length} pieces">
-	<rect
-		class="wall"
-		x={frame.left}
-		y={frame.floor - frame.height}
-		width={frame.width}
-		height={frame.height}
-	/>
+	<path class="wall" d={facePath(wall, frame)} />
 	<rect class="floor" x={frame.left} y={frame.floor} width={frame.width} height="7" />
 	{#each wall.features as feature (feature.id)}
 		<rect

@@ -3,7 +3,7 @@
 	import { Redo2, Undo2 } from '@lucide/svelte';
 	import { onMount, type Snippet } from 'svelte';
 	import { tinykeys } from 'tinykeys';
-	import { stationNotes, stylesOf } from '$lib/core/index.ts';
+	import { mayHaveStuds, stationNotes, studFacts, stylesOf } from '$lib/core/index.ts';
 	import { holdPhotos } from '$lib/store/photo-lock.ts';
 	import type { Session } from '$lib/store/session.svelte.ts';
 	import BackStage from './back/BackStage.svelte';
@@ -14,6 +14,8 @@
 	import Layers from './Layers.svelte';
 	import ProjectMenu from './ProjectMenu.svelte';
 	import Readout from './Readout.svelte';
+	import { BonesWatch, setBones } from './survey/bones.svelte.ts';
+	import { surveySaid } from './survey/survey-said.ts';
 	import ThemeButton from './ThemeButton.svelte';
 	import TopBar from './TopBar.svelte';
 	import type { View } from './view.svelte.ts';
@@ -26,6 +28,8 @@
 
 	let { session, view, children }: Props = $props();
 
+	const watch = new BonesWatch();
+	setBones(() => watch);
 	const wallId = $derived(page.params.wall!);
 	const here = $derived(page.route.id?.split('/').at(-1) ?? '');
 	const plan = $derived(session.plan(wallId));
@@ -37,10 +41,17 @@
 	const marks = $derived(plan?.marks.filter(({ pieceId }) => pieceId === view.selected) ?? []);
 	const sheet = $derived(here === 'sheet');
 	const hint = $derived(
-		session.project.pieces.length === 0
-			? 'Add the first piece in the Rack: its width and height are enough to begin.'
-			: 'Choose a piece to read where its hook goes.'
+		here === 'survey' && wall
+			? surveySaid(view, wall, watch.bones, styles)
+			: session.project.pieces.length === 0
+				? 'Add the first piece in the Rack: its width and height are enough to begin.'
+				: 'Choose a piece to read where its hook goes.'
 	);
+
+	const showsBones = $derived(view.bones || (here === 'survey' && view.survey === 'bones'));
+	$effect(() => {
+		if (showsBones && wall) watch.ask(mayHaveStuds(wall) ? studFacts(wall) : null);
+	});
 
 	let work: HTMLElement | undefined = $state();
 
@@ -70,6 +81,7 @@
 		window.addEventListener('pagehide', leave);
 		return () => {
 			stopKeys();
+			watch.close();
 			letPhotosGo();
 			document.removeEventListener('visibilitychange', leave);
 			window.removeEventListener('pagehide', leave);
@@ -83,7 +95,8 @@
 		if (typing(event.target) || event.ctrlKey || event.metaKey || event.altKey) return;
 		if (event.key.toLowerCase() === 'f' && view.selected) view.flipped = !view.flipped;
 		if (event.key === 'Escape') {
-			if (view.flipped) view.flipped = false;
+			if (view.tool) view.tool = null;
+			else if (view.flipped) view.flipped = false;
 			else view.select(null);
 		}
 	}
@@ -146,16 +159,20 @@
 						<RackTable {wallId} {styles} />
 					{/await}
 				{:else}
-					<Elevation {plan} spaced={here === 'arrange' || here === 'survey'} />
+					<Elevation
+						{plan}
+						spaced={here === 'arrange'}
+						survey={here === 'survey' ? view.survey : null}
+					/>
 				{/if}
-				<Layers {view} rack={here === 'rack'} />
+				<Layers {view} rack={here === 'rack'} bones={showsBones} />
 			</div>
 			{#if view.benchOpen}
 				<aside class="bench" aria-label="Bench">{@render children()}</aside>
 			{/if}
 		</main>
 		<Readout
-			{planned}
+			planned={here === 'survey' ? undefined : planned}
 			{marks}
 			hook={view.hook}
 			{styles}

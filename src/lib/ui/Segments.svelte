@@ -44,8 +44,8 @@
 	}
 
 	.close span {
-		padding: 0.3rem 0.36rem;
-		font-size: 0.88rem;
+		padding: 0.3rem 0.32rem;
+		font-size: 0.83rem;
 	}
 
 	label {

@@ -1,7 +1,9 @@
 import { createContext } from 'svelte';
+import type { HintKind } from '$lib/core/index.ts';
 
 export type RackView = 'wall' | 'rack' | 'table';
 export type Layer = 'looks' | 'paper' | 'nails';
+export type SurveyPart = 'outline' | 'level' | 'made' | 'features' | 'bones' | 'prove';
 
 /** What is selected and which layers are shown; nothing of it is kept. */
 export class View {
@@ -15,6 +17,13 @@ export class View {
 	benchOpen = $state(true);
 	/** What stands on the stage in the Rack. */
 	rack: RackView = $state('wall');
+	/** What the Survey asks about. */
+	survey: SurveyPart = $state('outline');
+	/** The feature whose facts are open. */
+	feature: string | null = $state(null);
+	/** The hint in hand, and the tool that a tap on the wall uses. */
+	hint: string | null = $state(null);
+	tool: HintKind | null = $state(null);
 
 	select(pieceId: string | null): void {
 		if (pieceId === this.selected) return;

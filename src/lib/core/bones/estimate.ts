@@ -2,7 +2,7 @@ import { refuse } from '../check.ts';
 import { fail, ok, type Result } from '../result.ts';
 import { BUILD, pinnedTerm, termOf, type Term } from './evidence.ts';
 import { moved, spanOf, type Hint } from './hint.ts';
-import { fittingLean, type Lean } from './lean.ts';
+import { fittingLean, leanAt, type Lean } from './lean.ts';
 import { fitPitches, spreadOfPhase, type PitchFit } from './posterior.ts';
 import { besideOpening, segmentsOf, type Segment } from './segments.ts';
 import { chanceOfWood } from './wood.ts';
@@ -137,7 +137,7 @@ export function fitHints(facts: StudFacts): Result<Fitted> {
 	const first = fitPitches(pitches, upright);
 	const lean = fittingLean(used, first[0]!, segments);
 	if (!lean) return ok({ fits: first, stretches: upright, setAside, openings, lean });
-	const stretches = stretch(used.map((hint) => moved(hint, -lean.shiftAt(hint.y))));
+	const stretches = stretch(used.map((hint) => moved(hint, -leanAt(lean, hint.y))));
 	return ok({ fits: fitPitches(pitches, stretches), stretches, setAside, openings, lean });
 }
 
@@ -197,7 +197,7 @@ function outliers({ hints, fooled }: StudFacts, { fits, setAside, lean }: Fitted
 	const [best] = fits;
 	return [...hints.keys()].filter((index) => {
 		if (setAside.includes(index)) return false;
-		const hint = lean ? moved(hints[index]!, -lean.shiftAt(hints[index]!.y)) : hints[index]!;
+		const hint = lean ? moved(hints[index]!, -leanAt(lean, hints[index]!.y)) : hints[index]!;
 		const fit = best!.segments.find(({ segment }) => within(middleOf(hint), segment));
 		return fit !== undefined && fit.likelihoodOf(termOf(hint, fooled)) < FITS_BADLY;
 	});

@@ -1,5 +1,5 @@
 import type { Hint } from './hint.ts';
-import { normalDensity, normalShare } from './normal.ts';
+import { normalShare } from './normal.ts';
 
 /** Half the width of a 2-by stud, mm: 1 1/2 in. */
 export const HALF_STUD = 19.05;

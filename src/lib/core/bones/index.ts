@@ -1,4 +1,8 @@
 export * from './curve.ts';
 export * from './estimate.ts';
+export { FOOLED_BY_LATH, HALF_STUD } from './evidence.ts';
+export * from './hidden-wall.ts';
 export * from './hint.ts';
+export * from './lean.ts';
 export * from './next-probe.ts';
+export * from './practice.ts';

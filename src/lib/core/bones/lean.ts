@@ -10,9 +10,11 @@ export interface Lean {
 	perMetre: number;
 	/** Height at which the studs’ places are told, mm above the level datum. */
 	at: number;
-	/** How far a stud stands to the right of its told place at a height, mm; 0 where the height is not known. */
-	shiftAt: (y: number | null | undefined) => number;
 }
+
+/** How far a leaning stud stands to the right of its told place at a height, mm; 0 where the height is not known. */
+export const leanAt = ({ perMetre, at }: Lean, y: number | null | undefined): number =>
+	typeof y === 'number' ? ((y - at) * perMetre) / 1000 : 0;
 
 /** Hints must lie at least this far apart in height to tell a lean, mm. A choice, no source. */
 const APART = 600;
@@ -23,14 +25,6 @@ const MOST = 12;
 const WORTH = 2;
 /** The phase may follow the lean this far, mm. */
 const FOLLOW = 25;
-
-export function leanOf(perMetre: number, at: number): Lean {
-	return {
-		perMetre,
-		at,
-		shiftAt: (y) => (typeof y === 'number' ? ((y - at) * perMetre) / 1000 : 0)
-	};
-}
 
 /** The lean that fits hints at two heights best, against a usual one of none; null where nothing tells of one. */
 export function fittingLean(
@@ -43,13 +37,13 @@ export function fittingLean(
 	const at = heights.reduce((a, b) => a + b, 0) / heights.length;
 	const likelihoods = likelihoodsOf(pitch);
 	const worth = (perMetre: number): number => {
-		const lean = leanOf(perMetre, at);
+		const lean = { perMetre, at };
 		return segments.reduce(
 			(sum, { left, right }, index) => {
 				const log = likelihoods.of(
 					hints
 						.filter((hint) => spanOf(hint)[0] >= left && spanOf(hint)[1] <= right)
-						.map((hint) => termOf(moved(hint, -lean.shiftAt(hint.y))))
+						.map((hint) => termOf(moved(hint, -leanAt(lean, hint.y))))
 				);
 				const start = fits[index]!.phase;
 				let most = -Infinity;
@@ -66,5 +60,5 @@ export function fittingLean(
 		const log = worth(perMetre);
 		if (log > best.log) best = { perMetre, log };
 	}
-	return best.log - plumb > WORTH ? leanOf(best.perMetre, at) : null;
+	return best.log - plumb > WORTH ? { perMetre: best.perMetre, at } : null;
 }

@@ -49,7 +49,7 @@ const sorts: Record<
 		draw: piano
 	},
 	desk: { label: 'Desk', zones: [], draw: table(90) },
-	other: { label: 'Other', zones: [], draw: table(170) }
+	other: { label: 'Cabinet or other', zones: [], draw: cabinet }
 };
 
 export const furniture: FeatureFace<Furniture> = {
@@ -95,6 +95,25 @@ function table(apron: number): (feature: AnyFeature) => Part[] {
 			block('wood-light', [0, height - 35, width, 35], 4)
 		];
 	};
+}
+
+function cabinet({ width, height }: AnyFeature): Part[] {
+	const plinth = Math.min(70, height / 8);
+	const drawer = (height - plinth - 35) / 3;
+	return [
+		block('wood', [width * 0.03, 0, width * 0.94, height]),
+		...[0, 1, 2].flatMap((row) =>
+			[0, 1].flatMap((side) => {
+				const x = width * (0.06 + side * 0.45);
+				const y = plinth + row * drawer;
+				return [
+					block('wood-light', [x, y + drawer * 0.08, width * 0.43, drawer * 0.84]),
+					disc('brass', x + width * 0.215, y + drawer / 2, 14, 2)
+				];
+			})
+		),
+		block('wood-light', [0, height - 35, width, 35], 4)
+	];
 }
 
 function sofa({ width, height }: AnyFeature): Part[] {

@@ -8,6 +8,10 @@ export interface Styles {
 	other: LengthStyle;
 }
 
+/** The style for what no tape can settle finer: eighths of an inch, or whole mm. */
+export const coarser = (style: LengthStyle): LengthStyle =>
+	'denominator' in style && style.denominator > 8 ? { ...style, denominator: 8 } : style;
+
 /** Length styles by the house rules; the same object for the same rules. */
 export const stylesOf = memoised(({ units, tapeFraction }: HouseRules): Styles => {
 	const inches: LengthStyle = { unit: 'in', denominator: tapeFraction };

@@ -34,7 +34,13 @@ export const mayHaveStuds = ({ made }: Wall): boolean =>
 export const boxHints = memoised((features: readonly Feature[]): Hint[] =>
 	features
 		.filter((feature) => faceOf(feature).box?.(feature))
-		.map((feature) => ({ id: feature.id, kind: 'box', left: feature.x, right: right(feature) }))
+		.map((feature) => ({
+			id: feature.id,
+			kind: 'box',
+			left: feature.x,
+			right: right(feature),
+			y: feature.y + feature.height / 2
+		}))
 );
 
 const factsFrom = memoised(

@@ -10,6 +10,8 @@ import type { PlannedPiece } from './hang.ts';
 export interface PieceCaution {
 	pieceId: string;
 	caution: Caution;
+	/** The hook it is about, where it is about one. */
+	hookId?: string;
 }
 
 /** Pieces that cover each other, come where a feature wants room, or leave the wall. */

@@ -21,6 +21,8 @@ export interface WallPlan {
 	pieces: PlannedPiece[];
 	marks: Mark[];
 	cautions: PieceCaution[];
+	/** Those of them that come from where a piece hangs, and not from its back. */
+	ofPlace: PieceCaution[];
 	/** Where cables and pipes are likely. */
 	runs: Run[];
 	/** What the wall itself calls for, and what does not agree in its survey. */
@@ -70,6 +72,7 @@ export function planForPage(project: Project, wallId: string): Result<WallPlan> 
 	if (!wall) return fail('no-such-wall', 'This project has no such wall.', 'wallId');
 	const { centreLine, pieces } = placeWall(project, wall);
 	const runs = likelyRuns(wall);
+	const ofPlace = [...crowding(pieces, wall), ...pieces.flatMap((piece) => drilling(piece, runs))];
 	return ok({
 		revision: project.revision,
 		wallId,
@@ -85,9 +88,9 @@ export function planForPage(project: Project, wallId: string): Result<WallPlan> 
 			...pieces.flatMap(({ pieceId, cautions }) =>
 				cautions.map((caution) => ({ pieceId, caution }))
 			),
-			...crowding(pieces, wall),
-			...pieces.flatMap((piece) => drilling(piece, runs))
+			...ofPlace
 		],
+		ofPlace,
 		runs,
 		wallCautions: [...surveyFaults(wall), ...wallCautions(wall)]
 	});
@@ -98,8 +101,9 @@ function drilling({ pieceId, letter, hooks }: PlannedPiece, runs: readonly Run[]
 	const several = hooks.length > 1;
 	return hooks
 		.filter(({ kind }) => hookOf(kind).puts === 'hole')
-		.flatMap(({ hole, name }) =>
-			runCautions(runs, hole, several ? `${letter}’s ${name}` : `${letter}’s hole`)
-		)
-		.map((caution) => ({ pieceId, caution }));
+		.flatMap(({ hole, name, id }) =>
+			runCautions(runs, hole, several ? `${letter}’s ${name}` : `${letter}’s hole`).map(
+				(caution) => ({ pieceId, caution, hookId: id })
+			)
+		);
 }

@@ -1,4 +1,5 @@
 import type { Project } from '../model/project.ts';
+import { surveyFaults } from '../survey/cautions.ts';
 import { unmeasuredOn } from './hang.ts';
 import type { WallPlan } from './plan-wall.ts';
 
@@ -21,6 +22,13 @@ const lacks = (text: string): StationNote => ({ ready: false, text });
 
 const hooked = ({ marks }: WallPlan): string => `${marks.length} hooks`;
 
+function surveyNote(project: Project, plan: WallPlan): StationNote {
+	const wall = project.walls.find(({ id }) => id === plan.wallId)!;
+	const faults = surveyFaults(wall).length;
+	if (faults > 0) return lacks(`${faults} to settle`);
+	return wall.made.of === 'unknown' ? lacks('made of what?') : ready();
+}
+
 /** What each station of a wall still lacks. */
 export function stationNotes(project: Project, plan: WallPlan): StationNotes {
 	const toMeasure = project.pieces.filter((piece) => unmeasuredOn(piece).length > 0).length;
@@ -41,7 +49,7 @@ export function stationNotes(project: Project, plan: WallPlan): StationNotes {
 				: toMeasure > 0
 					? lacks(`${toMeasure} to measure`)
 					: ready(),
-		survey: ready(),
+		survey: surveyNote(project, plan),
 		arrange: loose > 0 ? lacks(`${loose} to place`) : ready(),
 		fix:
 			troubled > 0

@@ -1,5 +1,6 @@
 <script lang="ts">
-	import { formatLength, hookOf, type Mark, type Styles } from '$lib/core/index.ts';
+	import { formatLength, hookOf, type Caution, type Mark, type Styles } from '$lib/core/index.ts';
+	import CautionList from '../CautionList.svelte';
 	import Measure from '../Measure.svelte';
 	import { whatIsThere } from '../puts.ts';
 	import SumLine from '../SumLine.svelte';
@@ -7,11 +8,13 @@
 	interface Props {
 		mark: Mark;
 		styles: Styles;
+		/** What the hole may meet. */
+		cautions: readonly Caution[];
 		selected: boolean;
 		onselect: () => void;
 	}
 
-	let { mark, styles, selected, onselect }: Props = $props();
+	let { mark, styles, cautions, selected, onselect }: Props = $props();
 </script>
 
 <article class:selected data-testid="mark">
@@ -38,6 +41,7 @@
 		{hookOf(mark.hook).name}: its bearing at
 		<Measure mm={mark.bearingUp.exact.value} printed={mark.bearingUp.printed} {styles} />
 	</p>
+	<CautionList {cautions} {styles} />
 	{#if mark.across.roundingError !== null || mark.up.roundingError !== null}
 		<p class="rounded">
 			Rounded by <span class="measure"

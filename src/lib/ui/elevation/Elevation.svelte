@@ -1,6 +1,7 @@
 <script lang="ts">
 	import {
 		acrossDatums,
+		faceOf,
 		hookedAcross,
 		hookedUp,
 		stylesOf,
@@ -10,11 +11,18 @@
 	} from '$lib/core/index.ts';
 	import { hookTape } from '$lib/store/commands/index.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
-	import { getView } from '../view.svelte.ts';
+	import { getView, type SurveyPart } from '../view.svelte.ts';
+	import BonesNote from './BonesNote.svelte';
+	import BonesShapes from './BonesShapes.svelte';
 	import FeatureShape from './FeatureShape.svelte';
+	import FeatureHandles from './FeatureHandles.svelte';
 	import { fitWall } from './frame.ts';
+	import HintMarks from './HintMarks.svelte';
 	import HungPieceShape from './HungPieceShape.svelte';
+	import LevelLines from './LevelLines.svelte';
 	import { Mover } from './mover.svelte.ts';
+	import { wallBox } from './outline.ts';
+	import RunShapes from './RunShapes.svelte';
 	import Spacings from './Spacings.svelte';
 	import Tape from './Tape.svelte';
 	import WallGround from './WallGround.svelte';
@@ -23,9 +31,11 @@
 		plan: WallPlan;
 		/** Show the distances from the chosen piece to its neighbours. */
 		spaced: boolean;
+		/** What the Survey asks about, while it does; the pieces then stand back. */
+		survey: SurveyPart | null;
 	}
 
-	let { plan, spaced }: Props = $props();
+	let { plan, spaced, survey }: Props = $props();
 
 	const session = $derived(getSession()());
 	const view = $derived(getView()());
@@ -39,7 +49,7 @@
 	const wall = $derived(project.walls.find(({ id }) => id === plan.wallId)!);
 	/** Parts that a drag leaves alone are told apart, so that what rests on them is not made anew. */
 	const { pieces: rack } = $derived(project);
-	const { width: wallWidth, height: wallHeight } = $derived(wall);
+	const { width: wallWidth, height: wallHeight } = $derived(wallBox(wall));
 	const houseRules = $derived(session.rulesOn(plan.wallId));
 	const styles = $derived(stylesOf(houseRules));
 	const frame = $derived(fitWall({ width, height }, { width: wallWidth, height: wallHeight }));
@@ -55,12 +65,13 @@
 			: []
 	);
 	const lineY = $derived(frame.y(plan.centreLine.y));
+	const bones = $derived(view.bones || survey === 'bones');
 
 	/** The first free stretch of the centre line that its label fits on. */
 	const labelX = $derived.by(() => {
 		const room = 78 / frame.scale;
 		const near = 20 / frame.scale;
-		const fittings = wall.features.filter(({ kind }) => kind !== 'door' && kind !== 'window');
+		const fittings = wall.features.filter((feature) => !faceOf(feature).breaksStuds);
 		const taken = [...fittings, ...plan.pieces.map(({ rect }) => rect)].filter(
 			({ y, height }) => y < plan.centreLine.y + near && y + height > plan.centreLine.y
 		);
@@ -91,6 +102,13 @@
 			{#each wall.features as feature (feature.id)}
 				<FeatureShape {feature} {frame} />
 			{/each}
+			{#if bones}
+				<RunShapes runs={plan.runs} {wall} {frame} />
+				<BonesShapes {wall} {frame} />
+			{/if}
+			{#if survey === 'level'}
+				<LevelLines {wall} {frame} {styles} />
+			{/if}
 		</svg>
 		<svg
 			class="live"
@@ -102,6 +120,7 @@
 			onpointerup={() => mover.drop()}
 			onpointercancel={() => mover.cancel()}
 			onpointerdown={(event) => event.target === event.currentTarget && view.select(null)}
+			class:surveyed={survey !== null}
 		>
 			<defs>
 				<filter id="lift" x="-20%" y="-20%" width="150%" height="160%">
@@ -152,6 +171,12 @@
 					{guide.why}
 				</text>
 			{/each}
+			{#if survey !== null}
+				<FeatureHandles {wall} {frame} {styles} />
+			{/if}
+			{#if survey === 'bones'}
+				<HintMarks {wall} {frame} {styles} />
+			{/if}
 			{#if selected && spaced && width > NARROW}
 				<Spacings rect={selected.rect} {others} {wall} {frame} {styles} />
 			{/if}
@@ -159,7 +184,7 @@
 				axis="up"
 				{frame}
 				units={houseRules.units}
-				length={wall.height}
+				length={wallHeight}
 				hooked={hookedUp(datums, wall.tape.up)}
 				datums={() => upDatums(datums)}
 				onhook={(datum) => session.run(hookTape(wall.id, { up: datum }))}
@@ -174,11 +199,8 @@
 				onhook={(datum) => session.run(hookTape(wall.id, { across: datum }))}
 			/>
 		</svg>
-		{#if view.bones}
-			<p class="bones" role="note">
-				Nothing is known of what is behind this wall yet. Take every mark as over a stud, a pipe or
-				a cable until you have looked.
-			</p>
+		{#if view.bones && survey === null}
+			<BonesNote {wall} {styles} />
 		{/if}
 	{/if}
 </div>
@@ -232,14 +254,9 @@
 		pointer-events: none;
 	}
 
-	.bones {
-		position: absolute;
-		top: 3.2rem;
-		left: 50%;
-		width: min(32rem, 80%);
-		padding: 0.6rem 0.9rem;
-		transform: translateX(-50%);
-		border-left: 4px solid var(--marigold);
-		background: var(--color-base-100);
+	/* In the Survey the wall is the matter, and the pieces stand back. */
+	.surveyed :global(.piece) {
+		opacity: 0.3;
+		pointer-events: none;
 	}
 </style>

@@ -1,20 +1,17 @@
 <script lang="ts">
-	import { floorAt, type Wall } from '$lib/core/index.ts';
+	import { ceilingLine, floorLine, type Wall } from '$lib/core/index.ts';
 	import type { Frame } from './frame.ts';
+	import { facePath, pathThrough, stairsPath } from './outline.ts';
 
 	let { wall, frame }: { wall: Wall; frame: Frame } = $props();
 
 	const BOARDS = 24;
 	const skirting = $derived(Math.max(wall.skirting * frame.scale, 0));
-	const xs = $derived([
-		0,
-		...wall.floor.map(({ x }) => x).filter((x) => x > 0 && x < wall.width),
-		wall.width
-	]);
-	const line = $derived(
-		xs.toSorted((a, b) => a - b).map((x) => ({ x: frame.x(x), y: frame.y(floorAt(wall.floor, x)) }))
-	);
-	const floorPath = $derived(line.map(({ x, y }) => `${x} ${y}`).join(' L'));
+	const floor = $derived(pathThrough(floorLine(wall.levels), wall.width, frame));
+	const ceiling = $derived(pathThrough(ceilingLine(wall), wall.width, frame));
+	const floorPath = $derived(floor.map(({ x, y }) => `${x} ${y}`).join(' L'));
+	const ceilingPath = $derived(ceiling.map(({ x, y }) => `${x} ${y}`).join(' L'));
+	const face = $derived(facePath(wall, frame));
 	const bottom = $derived(frame.floor + BOARDS);
 	const rightEnd = $derived(frame.left + frame.width);
 	const joints = $derived(
@@ -34,22 +31,9 @@
 		<feComposite operator="in" in2="SourceGraphic" />
 	</filter>
 </defs>
-<rect
-	x={frame.left}
-	y={frame.floor - frame.height}
-	width={frame.width}
-	height={frame.height}
-	fill="url(#plaster)"
-/>
-<rect
-	class="relief"
-	x={frame.left}
-	y={frame.floor - frame.height}
-	width={frame.width}
-	height={frame.height}
-	filter="url(#trowel)"
-/>
-<path class="cornice" d="M{frame.left} {frame.floor - frame.height} h{frame.width}" />
+<path d={face} fill="url(#plaster)" />
+<path class="relief" d={face} filter="url(#trowel)" />
+<path class="cornice" d="M{ceilingPath}" />
 {#if wall.rail !== null}
 	<rect
 		class="rail"
@@ -62,7 +46,7 @@
 {#if skirting > 0}
 	<path
 		class="skirting"
-		d="M{floorPath} L{line.at(-1)!.x} {line.at(-1)!.y - skirting} {line
+		d="M{floorPath} L{floor.at(-1)!.x} {floor.at(-1)!.y - skirting} {floor
 			.toReversed()
 			.map(({ x, y }) => `L${x} ${y - skirting}`)
 			.join(' ')} Z"
@@ -76,12 +60,22 @@
 		.join(' ')}"
 />
 
+{#if wall.stairs}
+	<path class="stairs" d={stairsPath(wall, frame)} />
+{/if}
+
 <style>
+	.stairs {
+		fill: color-mix(in srgb, var(--floor) 80%, var(--plaster));
+		stroke: var(--floor-line);
+	}
+
 	.relief {
 		pointer-events: none;
 	}
 
 	.cornice {
+		fill: none;
 		stroke: var(--skirting-edge);
 		stroke-width: 2;
 	}

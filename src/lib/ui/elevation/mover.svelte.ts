@@ -2,6 +2,7 @@ import {
 	activeArrangement,
 	centreX,
 	centreY,
+	faceOf,
 	snapMove,
 	tickOf,
 	type Guide,
@@ -83,7 +84,7 @@ export class Mover {
 		const snapped = snapMove({
 			moving,
 			others: grabbed.others.map((other) => other.rect),
-			furniture: wall.features.filter(({ kind }) => kind === 'furniture'),
+			furniture: wall.features.filter((feature) => faceOf(feature).centres),
 			wallWidth: wall.width,
 			centreLine,
 			gap,

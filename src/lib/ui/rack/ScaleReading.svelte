@@ -22,7 +22,9 @@
 	);
 
 	function read() {
-		reading = simulatedScale({ trueWeight: truth, person: PERSON }, Math.random).read();
+		const shown = simulatedScale({ trueWeight: truth, person: PERSON }, Math.random).read();
+		if (!shown.ok) return;
+		reading = shown.value;
 		onread(reading.weight);
 	}
 </script>

@@ -1,23 +1,18 @@
 <script lang="ts">
-	import type { Wall, WallPlan } from '$lib/core/index.ts';
+	import { wallTop, type Wall, type WallPlan } from '$lib/core/index.ts';
 	import { fitWall } from '../elevation/frame.ts';
+	import { facePath, wallBox } from '../elevation/outline.ts';
 
 	let { wall, plan }: { wall: Wall; plan: WallPlan } = $props();
 
 	const WIDTH = 720;
 	const MARGIN = { left: 4, right: 4, top: 4, bottom: 10 };
-	const height = $derived(Math.min((WIDTH * wall.height) / wall.width, 380) + 14);
-	const frame = $derived(fitWall({ width: WIDTH, height }, wall, MARGIN));
+	const height = $derived(Math.min((WIDTH * wallTop(wall)) / wall.width, 380) + 14);
+	const frame = $derived(fitWall({ width: WIDTH, height }, wallBox(wall), MARGIN));
 </script>
 
 <svg viewBox="0 0 {WIDTH} {height}" role="img" aria-label="The wall with its marks">
-	<rect
-		class="line"
-		x={frame.left}
-		y={frame.floor - frame.height}
-		width={frame.width}
-		height={frame.height}
-	/>
+	<path class="line" d={facePath(wall, frame)} />
 	{#each wall.features as feature (feature.id)}
 		<rect
 			class="feature"

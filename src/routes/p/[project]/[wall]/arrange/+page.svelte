@@ -32,13 +32,7 @@
 	const piece = $derived(session.project.pieces.find(({ id }) => id === view.selected));
 	const planned = $derived(plan?.pieces.find(({ pieceId }) => pieceId === view.selected));
 	const placement = $derived(placements.find(({ pieceId }) => pieceId === view.selected));
-	const crowding = $derived(
-		(plan?.cautions ?? [])
-			.filter(({ caution }) =>
-				['pieces-overlap', 'off-wall', 'over-feature'].includes(caution.code)
-			)
-			.map(({ caution }) => caution)
-	);
+	const crowding = $derived((plan?.ofPlace ?? []).map(({ caution }) => caution));
 </script>
 
 {#if piece}

@@ -14,6 +14,11 @@
 	const plan = $derived(session.plan(page.params.wall!));
 	const piece = $derived(pieces.find(({ id }) => id === view.selected));
 	const planned = $derived(plan?.pieces.find(({ pieceId }) => pieceId === view.selected));
+	const ofPiece = $derived(
+		(plan?.ofPlace ?? [])
+			.filter(({ pieceId, hookId }) => pieceId === view.selected && hookId)
+			.map(({ caution }) => caution)
+	);
 	const cautions = [
 		care(
 			'rating',
@@ -36,7 +41,9 @@
 	<p class="mb-2">Choose a piece to set its hook and see what each hook carries.</p>
 	<PieceList {pieces} selected={view.selected} {styles} onselect={(id) => view.select(id)} />
 {/if}
-<div class="mt-4"><CautionList {cautions} {styles} /></div>
+<div class="mt-4">
+	<CautionList cautions={[...ofPiece, ...cautions, ...(plan?.wallCautions ?? [])]} {styles} />
+</div>
 
 <style>
 	.back {

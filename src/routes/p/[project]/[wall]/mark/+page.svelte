@@ -90,6 +90,9 @@
 		<MarkCard
 			{mark}
 			{styles}
+			cautions={plan.ofPlace
+				.filter(({ hookId }) => hookId === mark.id)
+				.map(({ caution }) => caution)}
 			selected={view.selected === mark.pieceId && hookIndex(mark) === view.hook}
 			onselect={() => {
 				view.select(mark.pieceId);

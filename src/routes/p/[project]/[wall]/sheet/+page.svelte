@@ -118,6 +118,13 @@
 					{#each plan.pieces.filter(({ trouble }) => trouble) as { letter, trouble } (letter)}
 						<li><strong>Stop. {letter} has no mark.</strong> {trouble!.message}</li>
 					{/each}
+					{#each plan.wallCautions.filter(({ grade }) => grade !== 'note') as caution, at (at)}
+						<li>
+							<strong>{wall.name}, {caution.grade}.</strong>
+							{say(caution.message, styles.lead)}
+							{say(caution.remedy, styles.lead)}
+						</li>
+					{/each}
 					{#each plan.cautions as { pieceId, caution }, at (at)}
 						{@const letter = plan.pieces.find((piece) => piece.pieceId === pieceId)?.letter}
 						<li>

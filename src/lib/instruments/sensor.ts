@@ -1,0 +1,51 @@
+import { fail, HALF_STUD, normalDraw, ok, type HiddenWall, type Result } from '../core/index.ts';
+import type { Instrument } from './instrument.ts';
+import { battery, LOW } from './simulated.ts';
+
+/** Spread of an edge as a sensor through the board shows it, mm. From memory. */
+const EDGE = 5;
+
+/** Edges of a stud as a sensor shows them, swept along the wall, mm. */
+export interface SensedEdges {
+	left: number;
+	right: number;
+}
+
+/** A stud sensor swept from one place to another over a hidden wall; it stops at the first stud. */
+export function studSensor(
+	{ studs }: HiddenWall,
+	[from, to]: readonly [number, number],
+	draw: () => number
+): Instrument<SensedEdges> {
+	const lasts = battery(draw);
+	return {
+		name: 'stud sensor',
+		simulated: true,
+		read: (): Result<SensedEdges> => {
+			if (!lasts()) return LOW;
+			const stud = studs.find((x) => x - HALF_STUD >= from && x + HALF_STUD <= to);
+			if (stud === undefined)
+				return fail('out-of-range', 'It found no stud on the way. Sweep farther.');
+			const left = stud - HALF_STUD + normalDraw(draw, EDGE);
+			return ok({ left, right: Math.max(stud + HALF_STUD + normalDraw(draw, EDGE), left + 5) });
+		}
+	};
+}
+
+/** A magnet slid along the wall until it holds on a screw. */
+export function slidMagnet(
+	{ screws }: HiddenWall,
+	[from, to]: readonly [number, number],
+	draw: () => number
+): Instrument<number> {
+	return {
+		name: 'magnet',
+		simulated: true,
+		read: (): Result<number> => {
+			const screw = screws.find((x) => x >= from && x <= to);
+			return screw === undefined
+				? fail('out-of-range', 'It held nowhere on the way. Try another height, or slide farther.')
+				: ok(screw + normalDraw(draw, 3));
+		}
+	};
+}

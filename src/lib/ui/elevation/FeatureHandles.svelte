@@ -1,0 +1,84 @@
+<script lang="ts">
+	import { formatLength, tickOf, type Feature, type Styles, type Wall } from '$lib/core/index.ts';
+	import { setFeature } from '$lib/store/commands/index.ts';
+	import { getSession } from '$lib/store/session.svelte.ts';
+	import { getView } from '../view.svelte.ts';
+	import { dragged } from './dragged.ts';
+	import type { Frame } from './frame.ts';
+
+	let { wall, frame, styles }: { wall: Wall; frame: Frame; styles: Styles } = $props();
+
+	const session = $derived(getSession()());
+	const view = $derived(getView()());
+	/** Handles are at least this large, px. */
+	const LEAST = 24;
+
+	const label = (feature: Feature) =>
+		`${feature.name}, ${formatLength(feature.x, styles.lead)} from the left, ${formatLength(feature.y, styles.lead)} up, ${formatLength(feature.width, styles.lead)} by ${formatLength(feature.height, styles.lead)}`;
+
+	function choose(feature: Feature) {
+		view.survey = 'features';
+		view.feature = feature.id;
+	}
+
+	const to = ({ id, x, y }: Feature, dx: number, dy: number) => {
+		const tick = tickOf(styles.lead);
+		const round = (mm: number) => Math.round(mm / tick) * tick;
+		return setFeature(wall.id, id, {
+			...(dx === 0 ? {} : { x: round(x + dx) }),
+			...(dy === 0 ? {} : { y: round(y + dy) })
+		});
+	};
+</script>
+
+{#each wall.features as feature (feature.id)}
+	{@const width = Math.max(feature.width * frame.scale, LEAST)}
+	{@const height = Math.max(feature.height * frame.scale, LEAST)}
+	<rect
+		class="handle"
+		class:chosen={feature.id === view.feature && view.survey === 'features'}
+		class:passive={view.tool !== null}
+		role="button"
+		tabindex="0"
+		aria-label={label(feature)}
+		aria-pressed={feature.id === view.feature}
+		data-feature={feature.name}
+		x={frame.x(feature.x + feature.width / 2) - width / 2}
+		y={frame.y(feature.y + feature.height / 2) - height / 2}
+		{width}
+		{height}
+		{@attach dragged({
+			scale: () => frame.scale,
+			step: (coarse) => (styles.lead.unit === 'mm' ? (coarse ? 10 : 1) : coarse ? 25.4 : 3.175),
+			onpick: () => choose(feature),
+			onmove: (dx, dy) => session.show(to(feature, dx, dy)),
+			ondrop: (dx, dy) => session.run(to(feature, dx, dy)),
+			oncancel: () => session.show(null)
+		})}
+	/>
+{/each}
+
+<style>
+	.handle {
+		fill: transparent;
+		cursor: grab;
+		touch-action: none;
+		outline: none;
+	}
+
+	.handle:hover {
+		stroke: var(--tape-blue-ink);
+		stroke-width: 1.5;
+		stroke-dasharray: 5 4;
+	}
+
+	.chosen,
+	.handle:focus-visible {
+		stroke: var(--tape-blue-ink);
+		stroke-width: 3;
+	}
+
+	.passive {
+		pointer-events: none;
+	}
+</style>

@@ -1,0 +1,176 @@
+<script lang="ts">
+	import { resolve } from '$app/paths';
+	import {
+		coarser,
+		formatLength,
+		HINT_KINDS,
+		HINT_WORDS,
+		mayHaveStuds,
+		PITCHES,
+		say,
+		substrateOf,
+		type HintKind,
+		type Styles,
+		type Wall,
+		type WallPlan
+	} from '$lib/core/index.ts';
+	import { setWall } from '$lib/store/commands/index.ts';
+	import { getSession } from '$lib/store/session.svelte.ts';
+	import HintGlyph from '../elevation/HintGlyph.svelte';
+	import { getView } from '../view.svelte.ts';
+	import { bonesSaid } from './bones-said.ts';
+	import { getBones } from './bones.svelte.ts';
+	import HintList from './HintList.svelte';
+	import SensorReading from './SensorReading.svelte';
+	import StudList from './StudList.svelte';
+
+	let { wall, styles, plan }: { wall: Wall; styles: Styles; plan: WallPlan } = $props();
+
+	const session = $derived(getSession()());
+	const view = $derived(getView()());
+	const watch = $derived(getBones()());
+	const estimate = $derived(watch.bones?.estimate.ok ? watch.bones.estimate.value : null);
+	const [probe] = $derived(watch.bones?.probes ?? []);
+	const sources = $derived([...new Set(plan.runs.map(({ source }) => source))]);
+	let curve = $state(false);
+
+	const pick = (kind: HintKind) => (view.tool = view.tool === kind ? null : kind);
+	$effect(() => () => (view.tool = null));
+</script>
+
+{#if !mayHaveStuds(wall)}
+	<p class="small-note">
+		{substrateOf(wall.made).name} has no studs to look for. Where cables and pipes are likely is hatched
+		on the wall.
+	</p>
+{:else}
+	<p class="said" aria-live="polite" data-testid="bones-said">
+		{say(bonesSaid(watch.bones), styles.lead)}
+	</p>
+	{#if probe && probe.gain > 0.005}
+		<p class="small-note" data-testid="next-probe">
+			{estimate?.known ? 'To be surer, try' : 'Try'} a thin nail at
+			<strong class="measure">{formatLength(probe.x, coarser(styles.lead))}</strong>
+			from the left, low down. {say(probe.why, styles.lead)}
+		</p>
+	{/if}
+	<fieldset class="my-2">
+		<legend class="field-label">Choose a tool, then tap the wall where it answered</legend>
+		<div class="tools">
+			{#each HINT_KINDS as kind (kind)}
+				<button
+					type="button"
+					class="tool"
+					aria-pressed={view.tool === kind}
+					title={say(HINT_WORDS[kind].tells, styles.lead)}
+					onclick={() => pick(kind)}
+				>
+					<svg width="22" height="22" viewBox="-11 -11 22 22" aria-hidden="true">
+						<HintGlyph {kind} wide={14} />
+					</svg>
+					{HINT_WORDS[kind].name}
+				</button>
+			{/each}
+		</div>
+		{#if view.tool}
+			<p class="small-note">{say(HINT_WORDS[view.tool].tells, styles.lead)} Escape puts it away.</p>
+		{/if}
+	</fieldset>
+	<SensorReading {wall} {styles} />
+	<HintList {wall} {styles} {estimate} />
+	<label class="mt-2 block">
+		<span class="field-label">Spacing of the studs</span>
+		<select
+			class="select w-full select-sm"
+			value={wall.studs.pitch === null ? '' : String(wall.studs.pitch)}
+			onchange={({ currentTarget: { value } }) =>
+				session.run(
+					setWall(wall.id, {
+						studs: { ...wall.studs, pitch: value === '' ? null : Number(value) }
+					})
+				)}
+		>
+			<option value="">to be found from the hints</option>
+			{#each PITCHES as pitch (pitch)}
+				<option value={String(pitch)}>
+					{formatLength(pitch, styles.lead)} · {formatLength(pitch, styles.other)}
+				</option>
+			{/each}
+		</select>
+	</label>
+	{#if estimate}
+		<StudList {wall} {styles} {estimate} />
+		<details class="mt-2" bind:open={curve}>
+			<summary class="cursor-pointer font-semibold">Chance of wood along the wall</summary>
+			{#if curve}
+				{#await import('./WoodCurve.svelte') then { default: WoodCurve }}
+					<WoodCurve points={watch.bones?.curve ?? []} {estimate} {styles} />
+				{/await}
+			{/if}
+		</details>
+	{/if}
+{/if}
+<details class="mt-2">
+	<summary class="cursor-pointer font-semibold">Where not to drill</summary>
+	<ul class="runs small-note">
+		{#each plan.runs as run, index (index)}
+			<li>{run.grade === 'stop' ? 'Stop' : 'Care'}: {say(run.what, styles.lead)}.</li>
+		{/each}
+	</ul>
+	<p class="small-note">
+		A hint, never permission: elsewhere cables may run anywhere, and sockets on the other face of a
+		thin wall count too. Sources: {sources.join('; ')}; local rules win. Turn the power off and use
+		a detector; for anything you are not sure of, ask a licensed electrician or plumber.
+	</p>
+</details>
+<p class="small-note mt-2">
+	<a class="link" href={resolve('/practice')}>Practise on a hidden wall</a>
+</p>
+
+<style>
+	.said {
+		padding: 0.4rem 0.6rem;
+		border-left: 4px solid var(--tape-blue);
+		background: color-mix(in srgb, var(--tape-blue) 10%, var(--color-base-100));
+		font-size: 0.95rem;
+	}
+
+	.said + p {
+		margin-top: 0.4rem;
+	}
+
+	.tools {
+		display: grid;
+		grid-template-columns: repeat(3, 1fr);
+		gap: 0.25rem;
+	}
+
+	.tool {
+		display: flex;
+		gap: 0.25rem;
+		align-items: center;
+		min-height: 2rem;
+		padding: 0.1rem 0.35rem;
+		border-radius: 0.3rem;
+		background: var(--boxwood);
+		color: var(--boxwood-ink);
+		font-size: 0.82rem;
+		line-height: 1.05;
+		text-align: left;
+		cursor: pointer;
+	}
+
+	.tool svg {
+		flex: none;
+	}
+
+	.tool[aria-pressed='true'] {
+		outline: 3px solid var(--color-primary);
+		font-weight: 700;
+	}
+
+	.runs {
+		padding-left: 1.1rem;
+		list-style: disc;
+	}
+</style>

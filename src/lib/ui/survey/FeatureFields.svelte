@@ -1,0 +1,90 @@
+<script lang="ts">
+	import { Trash2 } from '@lucide/svelte';
+	import { faceOf, type Feature, type Styles } from '$lib/core/index.ts';
+	import { answerFeature, removeFeature, setFeature } from '$lib/store/commands/index.ts';
+	import { getSession } from '$lib/store/session.svelte.ts';
+	import ChoiceField from '../field/ChoiceField.svelte';
+	import LengthField from '../field/LengthField.svelte';
+
+	interface Props {
+		wallId: string;
+		feature: Feature;
+		styles: Styles;
+	}
+
+	let { wallId, feature, styles }: Props = $props();
+
+	const session = $derived(getSession()());
+	const seal = () => session.seal();
+	const set = (fields: Parameters<typeof setFeature>[2]) =>
+		session.run(setFeature(wallId, feature.id, fields));
+	const choices = $derived(faceOf(feature).choices?.(feature) ?? []);
+</script>
+
+<div class="edit">
+	<label>
+		<span class="field-label">Name</span>
+		<input
+			class="input w-full"
+			value={feature.name}
+			maxlength="120"
+			oninput={(event) => set({ name: event.currentTarget.value })}
+			onblur={seal}
+		/>
+	</label>
+	<div class="field-pair">
+		<LengthField
+			label="Left edge"
+			zero
+			help="From the left corner; over the casing"
+			value={feature.x}
+			{styles}
+			onvalue={(x) => set({ x })}
+			onseal={seal}
+		/>
+		<LengthField
+			label="Bottom"
+			signed
+			zero
+			help="Above the level line"
+			value={feature.y}
+			{styles}
+			onvalue={(y) => set({ y })}
+			onseal={seal}
+		/>
+		<LengthField
+			label="Width"
+			value={feature.width}
+			{styles}
+			onvalue={(width) => set({ width })}
+			onseal={seal}
+		/>
+		<LengthField
+			label="Height"
+			value={feature.height}
+			{styles}
+			onvalue={(height) => set({ height })}
+			onseal={seal}
+		/>
+	</div>
+	{#each choices as choice (choice.key)}
+		<ChoiceField
+			{choice}
+			onchoose={(answer) => session.run(answerFeature(wallId, feature, choice.key, answer))}
+		/>
+	{/each}
+	<button
+		class="btn btn-ghost btn-sm"
+		type="button"
+		onclick={() => session.run(removeFeature(wallId, feature))}
+	>
+		<Trash2 size={17} aria-hidden="true" /> Remove
+	</button>
+</div>
+
+<style>
+	.edit {
+		padding: 0.4rem;
+		border-left: 4px solid var(--tape-blue);
+	}
+</style>

@@ -1,0 +1,172 @@
+<script lang="ts">
+	import { Trash2 } from '@lucide/svelte';
+	import {
+		boxHints,
+		HINT_KINDS,
+		HINT_WORDS,
+		type HintKind,
+		type KeptHint,
+		type StudEstimate,
+		type Styles,
+		type Wall
+	} from '$lib/core/index.ts';
+	import { addHint, clearHints, removeHint, setHint } from '$lib/store/commands/index.ts';
+	import { newId } from '$lib/store/new-id.ts';
+	import { getSession } from '$lib/store/session.svelte.ts';
+	import LengthField from '../field/LengthField.svelte';
+	import { getView } from '../view.svelte.ts';
+	import { hintAt } from './hint-at.ts';
+
+	interface Props {
+		wall: Wall;
+		styles: Styles;
+		estimate: StudEstimate | null;
+	}
+
+	let { wall, styles, estimate }: Props = $props();
+
+	const session = $derived(getSession()());
+	const view = $derived(getView()());
+	const boxes = $derived(boxHints(wall.features).length);
+	let kind: HintKind = $state('hit');
+
+	const change = (hint: KeptHint) => session.run(setHint(wall.id, hint));
+	const verdict = (index: number) =>
+		estimate?.outliers.includes(index)
+			? 'It does not fit the others: check it, or take it away.'
+			: estimate?.setAside.includes(index)
+				? 'Beside an opening: studs there belong to it, so this one is set aside.'
+				: null;
+</script>
+
+<details open={wall.hints.length < 7}>
+	<summary class="cursor-pointer font-semibold">
+		Hints: {wall.hints.length}{boxes > 0 ? ` and ${boxes} from boxes on the wall` : ''}
+	</summary>
+	<ul>
+		{#each wall.hints as hint, index (hint.id)}
+			<li class:chosen={view.hint === hint.id}>
+				<span class="name">{HINT_WORDS[hint.kind].name}</span>
+				{#if 'x' in hint}
+					<LengthField
+						label="{HINT_WORDS[hint.kind].name} {index + 1}, from the left"
+						compact
+						zero
+						value={hint.x}
+						{styles}
+						onvalue={(x) => change({ ...hint, x })}
+						onseal={() => session.seal()}
+					/>
+				{:else}
+					<LengthField
+						label="{HINT_WORDS[hint.kind].name} {index + 1}, its left"
+						compact
+						zero
+						value={hint.left}
+						{styles}
+						onvalue={(left) => change({ ...hint, left })}
+						onseal={() => session.seal()}
+					/>
+					<LengthField
+						label="{HINT_WORDS[hint.kind].name} {index + 1}, its right"
+						compact
+						zero
+						value={hint.right}
+						{styles}
+						onvalue={(right) => change({ ...hint, right })}
+						onseal={() => session.seal()}
+					/>
+				{/if}
+				<LengthField
+					label="{HINT_WORDS[hint.kind].name} {index + 1}, height"
+					help="Empty when not noted; two heights show a lean"
+					compact
+					zero
+					value={hint.y}
+					{styles}
+					onvalue={(y) => change({ ...hint, y })}
+					onempty={() => change({ ...hint, y: null })}
+					onseal={() => session.seal()}
+				/>
+				<button
+					class="btn btn-ghost btn-xs"
+					type="button"
+					aria-label="Remove {HINT_WORDS[hint.kind].name.toLowerCase()} {index + 1}"
+					onclick={() => session.run(removeHint(wall.id, hint.id))}
+				>
+					<Trash2 size={15} aria-hidden="true" />
+				</button>
+				{#if verdict(index)}<p class="verdict">{verdict(index)}</p>{/if}
+			</li>
+		{/each}
+	</ul>
+	<div class="add">
+		<select class="select select-sm" aria-label="Kind of hint" bind:value={kind}>
+			{#each HINT_KINDS as each (each)}
+				<option value={each}>{HINT_WORDS[each].name}</option>
+			{/each}
+		</select>
+		<button
+			class="btn btn-sm"
+			type="button"
+			onclick={() => {
+				const middle = wall.width / 2;
+				const hint = { ...hintAt(newId(), kind, middle, middle, 0), y: null };
+				session.run(addHint(wall.id, hint));
+				view.hint = hint.id;
+			}}
+		>
+			Add, and type its place
+		</button>
+		{#if wall.hints.length > 0}
+			<button
+				class="btn btn-ghost btn-sm"
+				type="button"
+				onclick={() => session.run(clearHints(wall.id))}
+			>
+				Remove all
+			</button>
+		{/if}
+	</div>
+</details>
+
+<style>
+	li {
+		display: flex;
+		flex-wrap: wrap;
+		align-items: center;
+		gap: 0.3rem;
+		padding: 0.1rem 0.2rem;
+	}
+
+	.chosen {
+		background: var(--color-base-300);
+	}
+
+	.name {
+		width: 5.6rem;
+		font-size: 0.9rem;
+	}
+
+	li > :global(.field) {
+		flex: 1 1 4rem;
+	}
+
+	.verdict {
+		flex-basis: 100%;
+		color: var(--color-error);
+		font-size: 0.85rem;
+		font-weight: 600;
+	}
+
+	.add {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 0.3rem;
+		margin-top: 0.3rem;
+	}
+
+	.add select {
+		width: 8rem;
+	}
+</style>

@@ -1,0 +1,158 @@
+<script lang="ts">
+	import { Gauge } from '@lucide/svelte';
+	import { averageOf, seeded, seedOf, type Styles } from '$lib/core/index.ts';
+	import { MAKES, type MakeName } from '$lib/instruments/makes.ts';
+	import { simulated } from '$lib/instruments/simulated.ts';
+	import { takeReading } from '$lib/store/commands/index.ts';
+	import type { Command } from '$lib/store/history.ts';
+	import { getSession } from '$lib/store/session.svelte.ts';
+	import { writeReading } from './write-reading.ts';
+
+	interface Props {
+		/** What is read, in words. */
+		field: string;
+		/** Where the readings are kept as the source. */
+		path: string;
+		instrument: MakeName;
+		/** What stands in the field; the simulation’s truth lies a little off it. */
+		value: number;
+		styles: Styles;
+		write: (mean: number) => Command;
+	}
+
+	let { field, path, instrument, value, styles, write }: Props = $props();
+
+	const session = $derived(getSession()());
+	const make = $derived(MAKES[instrument]);
+	/** The truth lies up to this many readings’ noise off what stands in the field. */
+	const OFF = 3;
+	const show = (shown: number) => writeReading(shown, instrument, styles);
+
+	let device: ReturnType<typeof simulated> | null = $state.raw(null);
+	let values: number[] = $state.raw([]);
+	let trouble: { code: string; message: string } | null = $state.raw(null);
+	const average = $derived(values.length > 0 ? averageOf(values) : null);
+	const kept = $derived(session.project.readings[path]);
+	const source = $derived.by(() => {
+		if (!kept) return null;
+		const { mean, spread, count } = averageOf(kept.values);
+		return Math.abs(mean - value) < 0.01 ? { spread, count, by: kept.by } : null;
+	});
+
+	function switchOn() {
+		const off = (seeded(seedOf(path))() - 0.5) * 2 * OFF * make.noise;
+		device = simulated(make, value + off, Math.random);
+		values = [];
+		trouble = null;
+	}
+
+	function read() {
+		const reading = device?.read();
+		if (!reading) return;
+		trouble = reading.ok ? null : reading.error;
+		if (reading.ok) values = [...values, reading.value];
+	}
+
+	function take() {
+		if (!average) return;
+		session.run(
+			takeReading(
+				path,
+				{ by: make.name, simulated: true, values: [...values] },
+				write(average.mean)
+			)
+		);
+		session.seal();
+		device = null;
+	}
+</script>
+
+<div class="read">
+	{#if !device}
+		<button
+			type="button"
+			class="open"
+			onclick={switchOn}
+			aria-label="Read the {field} with a simulated {make.name}"
+		>
+			<Gauge size={14} aria-hidden="true" />
+			{make.short}
+		</button>
+		{#if source}
+			<p class="source">
+				{source.count === 1 ? 'one reading' : `${source.count} readings`}, {source.by}, simulated{source.count >
+				1
+					? `, spread ${show(source.spread)}`
+					: ''}
+			</p>
+		{/if}
+	{:else}
+		<div class="panel" role="group" aria-label="Simulated {make.name}: {field}">
+			<p><strong>{make.name}</strong>, simulated: to try the app with.</p>
+			<p class="measure shown" aria-live="polite">
+				{#if trouble}{trouble.message}{:else}{values.map(show).join('  ') || 'no reading yet'}{/if}
+			</p>
+			{#if average}
+				<p>
+					mean <strong class="measure">{show(average.mean)}</strong>{average.count > 1
+						? `, ± ${show(average.plusMinus)}`
+						: ''}
+				</p>
+			{/if}
+			<div class="acts">
+				{#if trouble?.code === 'battery-low'}
+					<button class="btn btn-xs" type="button" onclick={switchOn}>New battery</button>
+				{:else}
+					<button class="btn btn-xs" type="button" onclick={read}>Take a reading</button>
+				{/if}
+				<button class="btn btn-primary btn-xs" type="button" disabled={!average} onclick={take}>
+					Write it in
+				</button>
+				<button class="btn btn-ghost btn-xs" type="button" onclick={() => (device = null)}>
+					Put away
+				</button>
+			</div>
+		</div>
+	{/if}
+</div>
+
+<style>
+	.open {
+		display: inline-flex;
+		gap: 0.25rem;
+		align-items: center;
+		min-height: 1.5rem;
+		text-decoration: underline dotted;
+		text-underline-offset: 3px;
+		color: var(--graphite-soft);
+		font-size: 0.85rem;
+		cursor: pointer;
+	}
+
+	.source {
+		color: var(--graphite-soft);
+		font-size: 0.82rem;
+	}
+
+	.panel {
+		padding: 0.4rem 0.5rem;
+		border: 1.5px solid var(--graphite-soft);
+		border-radius: 0.3rem;
+		font-size: 0.88rem;
+	}
+
+	.shown {
+		min-height: 1.6rem;
+		padding: 0.1rem 0.4rem;
+		background: #3c4438;
+		color: #e8f0d8;
+		font-size: 1.05rem;
+	}
+
+	.acts {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 0.25rem;
+		margin-top: 0.3rem;
+	}
+</style>

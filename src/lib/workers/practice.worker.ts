@@ -1,0 +1,25 @@
+import {
+	scoreOf,
+	searchByAdvice,
+	searchByQuarters,
+	type HiddenWall,
+	type Score
+} from '../core/index.ts';
+
+/** How a practice wall is searched by advice alone, and nails of a plain search. */
+export interface Others {
+	advice: Score;
+	quarters: number;
+}
+
+/** Readings of the advised search differ from the person's own. */
+const SEED = 1;
+
+self.onmessage = ({ data: wall }: MessageEvent<HiddenWall>) => {
+	const { tries, estimate } = searchByAdvice(wall, SEED);
+	const named = estimate?.studs.map(({ x }) => x) ?? [];
+	self.postMessage({
+		advice: scoreOf(wall, tries, named),
+		quarters: searchByQuarters(wall)
+	} satisfies Others);
+};

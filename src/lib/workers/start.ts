@@ -1,0 +1,7 @@
+/** Starts the worker that reckons studs. */
+export const startBonesWorker = (): Worker =>
+	new Worker(new URL('./bones.worker.ts', import.meta.url), { type: 'module' });
+
+/** Starts the worker that searches a practice wall by advice. */
+export const startPracticeWorker = (): Worker =>
+	new Worker(new URL('./practice.worker.ts', import.meta.url), { type: 'module' });
