@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, measure, openDemo, pieceOn, readout, station, test } from './support.ts';
+import { expect, measure, openDemo, pieceOn, readout, station, survey, test } from './support.ts';
 
 /** Drags a piece by pixels, in steps as a hand would. */
 async function drag(page: Page, letter: string, dx: number, dy: number): Promise<void> {
@@ -95,7 +95,7 @@ test('the tape hooks anywhere, by keys and by pointer, and the readout follows',
 	const side = page.getByRole('slider', { name: 'Hook of the side tape' });
 	await side.focus();
 	for (let press = 0; press < 40; press++) await page.keyboard.press('ArrowUp');
-	await expect(side).toHaveAttribute('aria-valuetext', 'the ceiling, taken as level');
+	await expect(side).toHaveAttribute('aria-valuetext', 'the ceiling here');
 	await expect(readout(page)).toContainText('down from the ceiling');
 
 	await page.getByRole('button', { name: 'Why' }).click();
@@ -114,7 +114,7 @@ test('layers change what is drawn, and the bench folds away', async ({ page }) =
 	await expect(pieceOn(page, 'A').locator('.sheet')).toHaveCount(0);
 	await expect(pieceOn(page, 'A').locator('.cross')).toHaveCount(2);
 	await layer('Bones').click();
-	await expect(page.getByText('Nothing is known of what is behind this wall')).toBeVisible();
+	await expect(page.getByText('Studs 16" apart')).toBeVisible();
 	await page.getByRole('button', { name: 'Close the bench' }).click();
 	await expect(page.getByRole('complementary', { name: 'Bench' })).toHaveCount(0);
 	await page.getByRole('button', { name: 'Open the bench' }).click();
@@ -123,12 +123,17 @@ test('layers change what is drawn, and the bench folds away', async ({ page }) =
 
 test('a crooked floor moves the marks that are read from it', async ({ page }) => {
 	await openDemo(page);
-	await station(page, 'Survey').click();
-	await measure(page.getByLabel('Floor at the right end'), '-3');
+	await survey(page, 'Level');
+	await measure(page.getByLabel('Down', { exact: true }).last(), '51');
 	await expect(page.getByText('The floor falls 3" to the right.')).toBeVisible();
+	await station(page, 'Arrange').click();
 	await pieceOn(page, 'E').focus();
-	// Teeth at 64 3/4 + 7 - 5/8 = 71 1/8; a nail's hole 1 mm lower; the floor 3·122/168 in lower.
-	await expect(readout(page)).toContainText('73 1/4"');
-	await measure(page.getByLabel('Floor at the right end'), '0');
+	// Teeth at 64 3/4 + 7 - 5/8 = 71 1/8, a nail's hole 1 mm lower; the floor 0.25 lower at 84 and 3 at 168: 1.494 at 122.
+	await expect(readout(page)).toContainText('72 19/32"');
+	await survey(page, 'Level');
+	for (const reading of ['Remove reading 2', 'Remove reading 1'])
+		await page.getByRole('button', { name: reading }).click();
+	await expect(page.getByText('The floor is level as far as it was read.')).toBeVisible();
+	await station(page, 'Arrange').click();
 	await expect(readout(page)).toContainText('71 3/32"');
 });

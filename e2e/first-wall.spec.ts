@@ -1,5 +1,5 @@
 import { readFile } from 'node:fs/promises';
-import { expect, kept, measure, open, pieceOn, readout, station, test } from './support.ts';
+import { expect, kept, measure, open, pieceOn, readout, station, survey, test } from './support.ts';
 
 test('from an empty browser to the same marks out of a file', async ({ page }) => {
 	await open(page, '/');
@@ -37,7 +37,7 @@ test('from an empty browser to the same marks out of a file', async ({ page }) =
 	await expect(marks.first()).toContainText('right of the left corner');
 
 	// A door on the right, and the tape on its casing: 74 + 4 - 118 is 40 to the left.
-	await station(page, 'Survey').click();
+	await survey(page, 'On it');
 	await page.getByRole('button', { name: 'Door' }).click();
 	await measure(bench.getByLabel('Left edge'), '118');
 	await measure(bench.getByLabel('Width', { exact: true }), '30');

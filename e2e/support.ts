@@ -45,6 +45,19 @@ export const pieceOn = (page: Page, letter: string): Locator =>
 export const station = (page: Page, name: string): Locator =>
 	page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name });
 
+/** Opens a part of the Survey. */
+export async function survey(page: Page, part: string): Promise<void> {
+	await station(page, 'Survey').click();
+	await page.getByRole('radio', { name: part, exact: true }).check();
+}
+
+/** Reads the floor at the right end from the level line, which is 48 in up. */
+export async function floorAtRightEnd(page: Page, down: string): Promise<void> {
+	await survey(page, 'Level');
+	await page.getByRole('button', { name: 'Reading', exact: true }).click();
+	await measure(page.getByLabel('Down', { exact: true }).last(), down);
+}
+
 /** WCAG 2.2 A and AA, as far as a program can see them. */
 export async function accessible(page: Page, where: string): Promise<void> {
 	const { violations } = await new AxeBuilder({ page })

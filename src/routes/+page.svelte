@@ -90,6 +90,10 @@
 		</a>
 	</div>
 
+	<p class="practise">
+		Or <a class="link" href={resolve('/practice')}>practise finding studs</a> on a made-up wall.
+	</p>
+
 	<h2>Your projects</h2>
 	{#if projects.length === 0}
 		<p class="empty">
@@ -123,6 +127,10 @@
 </main>
 
 <style>
+	.practise {
+		margin-top: 0.8rem;
+	}
+
 	main {
 		max-width: 66rem;
 		margin: 0 auto;

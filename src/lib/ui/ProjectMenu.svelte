@@ -57,11 +57,15 @@
 	}
 
 	async function newWall() {
-		const added = startWall(newId, {
-			name: `Wall ${project.walls.length + 1}`,
-			width: wall.width,
-			height: wall.height
-		});
+		const added = startWall(
+			newId,
+			{
+				name: `Wall ${project.walls.length + 1}`,
+				width: wall.width,
+				height: wall.height
+			},
+			project.houseRules.units
+		);
 		session.run(addWall(added));
 		await goto(projectPath(project.id, added.id, 'survey'));
 	}

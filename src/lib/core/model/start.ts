@@ -11,9 +11,13 @@ import type { Wall } from './wall.ts';
 /** Gives new ids; comes in from outside so that the core stays pure. */
 export type NewId = () => string;
 
+/** A level line at a handy height, a whole number of its unit: 48 in, or 1200 mm. */
+const LINE = { in: 1219.2, mm: 1200 };
+
 export function startWall(
 	newId: NewId,
-	size: { name: string; width: number; height: number }
+	size: { name: string; width: number; height: number },
+	units: HouseRules['units'] = 'mm'
 ): Wall {
 	const arrangement = newId();
 	return {
@@ -23,7 +27,7 @@ export function startWall(
 		units: null,
 		ceiling: [],
 		stairs: null,
-		levels: { line: 1200, readings: [] },
+		levels: { line: LINE[units], readings: [] },
 		made: { of: 'unknown', board: null, surface: 'smooth', age: 'unknown' },
 		wet: [],
 		lux: null,
@@ -62,7 +66,7 @@ export function startProject(
 		kit: {},
 		readings: {},
 		pieces: [],
-		walls: [startWall(newId, wall)]
+		walls: [startWall(newId, wall, houseRules.units)]
 	};
 }
 

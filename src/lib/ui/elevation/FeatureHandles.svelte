@@ -48,11 +48,12 @@
 		{width}
 		{height}
 		{@attach dragged({
+			what: () => feature,
 			scale: () => frame.scale,
 			step: (coarse) => (styles.lead.unit === 'mm' ? (coarse ? 10 : 1) : coarse ? 25.4 : 3.175),
 			onpick: () => choose(feature),
-			onmove: (dx, dy) => session.show(to(feature, dx, dy)),
-			ondrop: (dx, dy) => session.run(to(feature, dx, dy)),
+			onmove: (from, dx, dy) => session.show(to(from, dx, dy)),
+			ondrop: (from, dx, dy) => session.run(to(from, dx, dy)),
 			oncancel: () => session.show(null)
 		})}
 	/>

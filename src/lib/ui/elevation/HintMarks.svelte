@@ -106,11 +106,12 @@
 			data-hint={hint.kind}
 			transform="translate({x} {y})"
 			{@attach dragged({
+				what: () => own,
 				scale: () => frame.scale,
 				step: (coarse) => (styles.lead.unit === 'mm' ? (coarse ? 10 : 1) : coarse ? 25.4 : 3.175),
 				onpick: () => (view.hint = own.id),
-				onmove: (dx, dy) => session.show(to(own, dx, dy)),
-				ondrop: (dx, dy) => session.run(to(own, dx, dy)),
+				onmove: (from, dx, dy) => session.show(to(from, dx, dy)),
+				ondrop: (from, dx, dy) => session.run(to(from, dx, dy)),
 				oncancel: () => session.show(null),
 				ondelete: () => session.run(removeHint(wall.id, own.id))
 			})}

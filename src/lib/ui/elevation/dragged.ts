@@ -1,15 +1,17 @@
 import type { Attachment } from 'svelte/attachments';
 
-interface Dragged {
+interface Dragged<T> {
+	/** The facts as they are; asked when a move begins, since what is shown changes while it lasts. */
+	what: () => T;
 	/** Pixels per mm. */
 	scale: () => number;
 	/** mm of one press of an arrow key; with Shift the coarse one. */
 	step: (coarse: boolean) => number;
 	onpick: () => void;
 	/** mm right and up from where it was picked up, while it moves. */
-	onmove: (dx: number, dy: number) => void;
+	onmove: (from: T, dx: number, dy: number) => void;
 	/** The same, once it is let go or nudged by a key. */
-	ondrop: (dx: number, dy: number) => void;
+	ondrop: (from: T, dx: number, dy: number) => void;
 	oncancel: () => void;
 	ondelete?: () => void;
 }
@@ -18,9 +20,9 @@ interface Dragged {
 const STILL = 3;
 
 /** Lets something on the elevation be picked, dragged, and nudged by the arrow keys. */
-export function dragged(what: Dragged): Attachment<SVGElement> {
+export function dragged<T>(what: Dragged<T>): Attachment<SVGElement> {
 	return (node) => {
-		let start: { x: number; y: number } | null = null;
+		let start: { x: number; y: number; from: T } | null = null;
 		let moving = false;
 		const by = (event: PointerEvent): [number, number] => [
 			(event.clientX - start!.x) / what.scale(),
@@ -35,16 +37,16 @@ export function dragged(what: Dragged): Attachment<SVGElement> {
 				if (event.button !== 0) return;
 				event.stopPropagation();
 				node.setPointerCapture(event.pointerId);
-				start = { x: event.clientX, y: event.clientY };
+				start = { x: event.clientX, y: event.clientY, from: what.what() };
 				what.onpick();
 			},
 			pointermove: (event: PointerEvent) => {
 				if (!start) return;
 				moving ||= Math.hypot(event.clientX - start.x, event.clientY - start.y) > STILL;
-				if (moving) what.onmove(...by(event));
+				if (moving) what.onmove(start.from, ...by(event));
 			},
 			pointerup: (event: PointerEvent) => {
-				if (start && moving) what.ondrop(...by(event));
+				if (start && moving) what.ondrop(start.from, ...by(event));
 				end();
 			},
 			pointercancel: () => {
@@ -66,7 +68,7 @@ export function dragged(what: Dragged): Attachment<SVGElement> {
 				if (right === undefined || up === undefined) return;
 				event.preventDefault();
 				const step = what.step(event.shiftKey);
-				what.ondrop(right * step, up * step);
+				what.ondrop(what.what(), right * step, up * step);
 			}
 		} as Record<string, (event: never) => void>;
 		for (const [name, listener] of Object.entries(listen))

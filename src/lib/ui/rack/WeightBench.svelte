@@ -17,6 +17,7 @@
 	import { getSession } from '$lib/store/session.svelte.ts';
 	import MassField from '../field/MassField.svelte';
 	import LengthField from '../field/LengthField.svelte';
+	import ReadWith from '../field/ReadWith.svelte';
 	import ScaleReading from './ScaleReading.svelte';
 
 	let { piece, styles }: { piece: Piece; styles: Styles } = $props();
@@ -76,6 +77,14 @@
 		onseal={() => session.seal()}
 	/>
 	<ScaleReading {piece} {units} onread={(weight) => session.run(setPiece(piece.id, { weight }))} />
+	<ReadWith
+		field="weight of {piece.letter}"
+		path="piece/{piece.id}/weight"
+		instrument="luggage"
+		value={piece.weight ?? estimate?.kg ?? 4}
+		{styles}
+		write={(weight) => setPiece(piece.id, { weight })}
+	/>
 	<h3>No scale? Estimate it</h3>
 	{#snippet list(
 		label: string,

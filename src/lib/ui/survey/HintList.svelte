@@ -46,56 +46,58 @@
 	<ul>
 		{#each wall.hints as hint, index (hint.id)}
 			<li class:chosen={view.hint === hint.id}>
-				<span class="name">{HINT_WORDS[hint.kind].name}</span>
-				{#if 'x' in hint}
+				<div class="row">
+					<span class="name">{HINT_WORDS[hint.kind].name}</span>
+					{#if 'x' in hint}
+						<LengthField
+							label="{HINT_WORDS[hint.kind].name} {index + 1}, from the left"
+							compact
+							zero
+							value={hint.x}
+							{styles}
+							onvalue={(x) => change({ ...hint, x })}
+							onseal={() => session.seal()}
+						/>
+					{:else}
+						<LengthField
+							label="{HINT_WORDS[hint.kind].name} {index + 1}, its left"
+							compact
+							zero
+							value={hint.left}
+							{styles}
+							onvalue={(left) => change({ ...hint, left })}
+							onseal={() => session.seal()}
+						/>
+						<LengthField
+							label="{HINT_WORDS[hint.kind].name} {index + 1}, its right"
+							compact
+							zero
+							value={hint.right}
+							{styles}
+							onvalue={(right) => change({ ...hint, right })}
+							onseal={() => session.seal()}
+						/>
+					{/if}
 					<LengthField
-						label="{HINT_WORDS[hint.kind].name} {index + 1}, from the left"
+						label="{HINT_WORDS[hint.kind].name} {index + 1}, height"
+						help="Empty when not noted; two heights show a lean"
 						compact
 						zero
-						value={hint.x}
+						value={hint.y}
 						{styles}
-						onvalue={(x) => change({ ...hint, x })}
+						onvalue={(y) => change({ ...hint, y })}
+						onempty={() => change({ ...hint, y: null })}
 						onseal={() => session.seal()}
 					/>
-				{:else}
-					<LengthField
-						label="{HINT_WORDS[hint.kind].name} {index + 1}, its left"
-						compact
-						zero
-						value={hint.left}
-						{styles}
-						onvalue={(left) => change({ ...hint, left })}
-						onseal={() => session.seal()}
-					/>
-					<LengthField
-						label="{HINT_WORDS[hint.kind].name} {index + 1}, its right"
-						compact
-						zero
-						value={hint.right}
-						{styles}
-						onvalue={(right) => change({ ...hint, right })}
-						onseal={() => session.seal()}
-					/>
-				{/if}
-				<LengthField
-					label="{HINT_WORDS[hint.kind].name} {index + 1}, height"
-					help="Empty when not noted; two heights show a lean"
-					compact
-					zero
-					value={hint.y}
-					{styles}
-					onvalue={(y) => change({ ...hint, y })}
-					onempty={() => change({ ...hint, y: null })}
-					onseal={() => session.seal()}
-				/>
-				<button
-					class="btn btn-ghost btn-xs"
-					type="button"
-					aria-label="Remove {HINT_WORDS[hint.kind].name.toLowerCase()} {index + 1}"
-					onclick={() => session.run(removeHint(wall.id, hint.id))}
-				>
-					<Trash2 size={15} aria-hidden="true" />
-				</button>
+					<button
+						class="btn btn-ghost btn-xs"
+						type="button"
+						aria-label="Remove {HINT_WORDS[hint.kind].name.toLowerCase()} {index + 1}"
+						onclick={() => session.run(removeHint(wall.id, hint.id))}
+					>
+						<Trash2 size={15} aria-hidden="true" />
+					</button>
+				</div>
 				{#if verdict(index)}<p class="verdict">{verdict(index)}</p>{/if}
 			</li>
 		{/each}
@@ -131,11 +133,10 @@
 </details>
 
 <style>
-	li {
+	.row {
 		display: flex;
-		flex-wrap: wrap;
 		align-items: center;
-		gap: 0.3rem;
+		gap: 0.2rem;
 		padding: 0.1rem 0.2rem;
 	}
 
@@ -144,16 +145,17 @@
 	}
 
 	.name {
-		width: 5.6rem;
-		font-size: 0.9rem;
+		flex: none;
+		width: 4.6rem;
+		font-size: 0.88rem;
+		line-height: 1.1;
 	}
 
-	li > :global(.field) {
-		flex: 1 1 4rem;
+	.row > :global(.field) {
+		flex: 1 1 3rem;
 	}
 
 	.verdict {
-		flex-basis: 100%;
 		color: var(--color-error);
 		font-size: 0.85rem;
 		font-weight: 600;

@@ -18,7 +18,7 @@
 	import { newId } from '$lib/store/new-id.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
 	import LengthField from '../field/LengthField.svelte';
-	import ReadWith from './ReadWith.svelte';
+	import ReadWith from '../field/ReadWith.svelte';
 
 	let { wall, styles, plan }: { wall: Wall; styles: Styles; plan: WallPlan } = $props();
 

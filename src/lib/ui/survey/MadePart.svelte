@@ -19,7 +19,7 @@
 	import QuantityField from '../field/QuantityField.svelte';
 	import Segments from '../Segments.svelte';
 	import { readLux } from './lux.ts';
-	import ReadWith from './ReadWith.svelte';
+	import ReadWith from '../field/ReadWith.svelte';
 
 	let { wall, styles, plan }: { wall: Wall; styles: Styles; plan: WallPlan } = $props();
 

@@ -7,7 +7,7 @@
 	import Segments from '../Segments.svelte';
 	import { cornersFor, shapeOf, type CeilingShape } from './ceiling.ts';
 	import CornerList from './CornerList.svelte';
-	import ReadWith from './ReadWith.svelte';
+	import ReadWith from '../field/ReadWith.svelte';
 
 	let { wall, styles }: { wall: Wall; styles: Styles } = $props();
 
