@@ -1,5 +1,5 @@
 /** Speed of the plan, against the time to copy the same project as JSON in the same run. */
-import { placeWall, planWall, type Project } from '../src/lib/core/index.ts';
+import { placeWall, planForPage, type Project } from '../src/lib/core/index.ts';
 import { manyPieces } from './many-pieces.ts';
 
 const ROUNDS = 60;
@@ -24,7 +24,7 @@ function time(count: number, job: (project: Project) => void): number {
 function timeMove(count: number): number {
 	const project = manyPieces(count);
 	const wall = project.walls[0]!;
-	planWall(project, wall.id);
+	planForPage(project, wall.id);
 	const times: number[] = [];
 	for (let round = 0; round < ROUNDS; round++) {
 		const [arrangement] = wall.arrangements;
@@ -37,18 +37,18 @@ function timeMove(count: number): number {
 			walls: [{ ...wall, arrangements: [{ ...arrangement!, placements }] }]
 		};
 		const start = performance.now();
-		planWall(moved, wall.id);
+		planForPage(moved, wall.id);
 		times.push(performance.now() - start);
 	}
 	return median(times);
 }
 
 // The first sizes are not to pay for the compiler warming up.
-time(200, (project) => planWall(project, project.walls[0]!.id));
+time(200, (project) => planForPage(project, project.walls[0]!.id));
 console.log('pieces  place ms  whole ms  one moved ms  JSON copy ms  place/copy');
 for (const count of [50, 100, 200, 500, 1000]) {
 	const place = time(count, (project) => placeWall(project, project.walls[0]!));
-	const whole = time(count, (project) => planWall(project, project.walls[0]!.id));
+	const whole = time(count, (project) => planForPage(project, project.walls[0]!.id));
 	const copy = time(count, (project) => JSON.parse(JSON.stringify(project)));
 	const cells = [place, whole, timeMove(count), copy].map((ms) => ms.toFixed(2).padStart(9));
 	console.log(

@@ -10,14 +10,13 @@ await installPackages();
 await installChromium();
 await buildIfStale();
 // Bundled as the app is: a loader that keeps function names would be measured instead.
-await run('npx', ['rolldown', 'bench/plan.ts', '--file', '.cache/plan.mjs', '--platform', 'node'], {
-	quiet: true
-});
-await run('node', ['.cache/plan.mjs']);
-await run('npx', ['rolldown', 'bench/list.ts', '--file', '.cache/list.mjs', '--platform', 'node'], {
-	quiet: true
-});
-await run('node', ['.cache/list.mjs']);
+for (const name of ['plan', 'list', 'bones']) {
+	const file = `.cache/${name}.mjs`;
+	await run('npx', ['rolldown', `bench/${name}.ts`, '--file', file, '--platform', 'node'], {
+		quiet: true
+	});
+	await run('node', [file]);
+}
 const port = await freePort(4490);
 const origin = `http://localhost:${port}`;
 const server = spawn(process.execPath, ['scripts/serve.mjs'], {

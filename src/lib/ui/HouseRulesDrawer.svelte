@@ -14,7 +14,7 @@
 	import LengthField from './field/LengthField.svelte';
 	import Segments from './Segments.svelte';
 
-	let { session }: { session: Session } = $props();
+	let { session, open = $bindable() }: { session: Session; open: boolean } = $props();
 
 	const rules = $derived(session.project.houseRules);
 	const styles = $derived(stylesOf(rules));
@@ -42,8 +42,7 @@
 	</ul>
 {/snippet}
 
-<Dialog.Root>
-	<Dialog.Trigger class="house-rules">House rules</Dialog.Trigger>
+<Dialog.Root bind:open>
 	<Dialog.Portal>
 		<Dialog.Overlay class="side-shade" />
 		<Dialog.Content class="side-sheet">
@@ -150,12 +149,6 @@
 </Dialog.Root>
 
 <style>
-	:global(.house-rules) {
-		font-size: 0.92rem;
-		white-space: nowrap;
-		cursor: pointer;
-	}
-
 	.head {
 		display: flex;
 		align-items: center;

@@ -9,7 +9,7 @@
 	import BackStage from './back/BackStage.svelte';
 	import Elevation from './elevation/Elevation.svelte';
 	import FoldingRule from './FoldingRule.svelte';
-	import HouseRulesDrawer from './HouseRulesDrawer.svelte';
+	import HouseRules from './HouseRules.svelte';
 	import KeepingNote from './KeepingNote.svelte';
 	import Layers from './Layers.svelte';
 	import ProjectMenu from './ProjectMenu.svelte';
@@ -138,7 +138,7 @@
 					<Redo2 size={19} aria-hidden="true" />
 				</button>
 				<ThemeButton />
-				<HouseRulesDrawer {session} />
+				<HouseRules {session} />
 			{/snippet}
 		</TopBar>
 		<main class="work" class:wide={!view.benchOpen} bind:this={work}>

@@ -26,6 +26,11 @@ export interface SegmentFit {
 	logEvidence: number;
 }
 
+interface Peak {
+	phase: number;
+	logMax: number;
+}
+
 /** What all hints say of one pitch. */
 export interface PitchFit {
 	pitch: number;
@@ -87,9 +92,9 @@ function peak(
 	step: number,
 	pitch: number,
 	most: number
-): { phase: number; logMax: number } {
+): Peak {
 	const count = coarse.length;
-	let best = { phase: 0, logMax: -Infinity };
+	let best: Peak = { phase: 0, logMax: -Infinity };
 	for (let index = 0; index < count; index++) {
 		const here = coarse[index]!;
 		const isPeak =
@@ -97,20 +102,33 @@ function peak(
 			here >= coarse[(index + count - 1) % count]! &&
 			here > coarse[(index + 1) % count]! - 1e-12;
 		if (!isPeak) continue;
-		const middle = Math.round((index * step) / FINE);
-		const reach = Math.ceil((1.5 * step) / FINE);
-		for (let fine = middle - reach; fine <= middle + reach; fine++) {
-			const phase = (((fine * FINE) % pitch) + pitch) % pitch;
-			const logMax = log.at(phase);
-			if (logMax > best.logMax + 1e-12) best = { phase, logMax };
-		}
+		best = finest(log, index * step, pitch, best);
 	}
 	return best;
 }
 
+/** The best phase round a coarse one: first every half mm, then every tenth. */
+function finest(log: LogLikelihood, coarse: number, pitch: number, best: Peak): Peak {
+	let found = { phase: coarse, logMax: -Infinity };
+	for (const [grid, reach] of [
+		[5, 3],
+		[1, 0.5]
+	] as const) {
+		const middle = Math.round(found.phase / FINE / grid) * grid;
+		const steps = Math.ceil(reach / FINE / grid) * grid;
+		for (let fine = middle - steps; fine <= middle + steps; fine += grid) {
+			const phase = fine * FINE;
+			const logMax = log.at(phase);
+			if (logMax > found.logMax + 1e-12) found = { phase, logMax };
+		}
+	}
+	const wrapped = { ...found, phase: ((found.phase % pitch) + pitch) % pitch };
+	return wrapped.logMax > best.logMax + 1e-12 ? wrapped : best;
+}
+
 /** Reach of a phase's own peak, and the distance at which it is summed, mm. */
 const OWN_PEAK = 60;
-const SUMMED = 0.25;
+const SUMMED = 0.5;
 
 /** Spread of the phase within its own peak, mm, and the share of all likelihood that lies there. */
 export function spreadOfPhase(

@@ -1,9 +1,12 @@
 import * as z from 'zod/mini';
 import { outlineShape, type FeatureFace } from './face.ts';
 import { block, casingOf, stroke } from './parts.ts';
-import { uncovered } from './zones.ts';
+import { grown, near, uncovered } from './zones.ts';
 
 export const windowSchema = z.object({ ...outlineShape, kind: z.literal('window') });
+
+/** So near a window the wall is lit and chilled by it, mm. From memory. */
+const BESIDE = 200;
 
 export const windowFace: FeatureFace<z.infer<typeof windowSchema>> = {
 	kind: 'window',
@@ -15,10 +18,13 @@ export const windowFace: FeatureFace<z.infer<typeof windowSchema>> = {
 	edge: 'casing',
 	breaksStuds: true,
 	zones: (feature) => [
-		uncovered(
-			feature,
-			'Keep windows clear. On the wall beside one, works on paper want no direct sun.'
-		)
+		uncovered(feature, 'Keep windows clear.'),
+		near(feature, grown(feature, { left: BESIDE, right: BESIDE, above: BESIDE, below: BESIDE }), {
+			grade: 'note',
+			code: 'near-window',
+			message: 'hangs right beside the %.',
+			remedy: 'Sun and cold air come in there: keep works on paper farther off, or film the glass.'
+		})
 	],
 	draw: ({ width, height }) => {
 		const casing = casingOf(width);

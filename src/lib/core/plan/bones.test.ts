@@ -1,8 +1,9 @@
 import { expect } from 'chai';
 import { DEMO } from '../../store/demo/index.ts';
 import type { Project } from '../model/project.ts';
-import { boxHints, studFacts } from './bones.ts';
-import { planForPage, planWall, type WholePlan } from './plan-wall.ts';
+import { boxHints, studFacts } from './stud-facts.ts';
+import { planForPage } from './plan-for-page.ts';
+import { planWall, type WholePlan } from './plan-wall.ts';
 
 function planned(wallId: string, change?: (project: Project) => void): WholePlan {
 	const project = structuredClone(DEMO);

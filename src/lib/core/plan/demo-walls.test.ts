@@ -4,7 +4,8 @@ import type { Project } from '../model/project.ts';
 import { rulesOn, usualHouseRules } from '../model/house-rules.ts';
 import { formatLength } from '../units/index.ts';
 import { stylesOf } from '../marks/styles.ts';
-import { planWall, type WallPlan } from './plan-wall.ts';
+import type { WallPlan } from './plan-for-page.ts';
+import { planWall } from './plan-wall.ts';
 import { stationNotes } from './stations.ts';
 
 function planned(wallId: string, change?: (project: Project) => void): WallPlan {

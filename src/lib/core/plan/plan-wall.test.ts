@@ -5,7 +5,8 @@ import { startBack, startPiece, startProject } from '../model/start.ts';
 import { usualHouseRules } from '../model/house-rules.ts';
 import type { Placement } from '../model/wall.ts';
 import { hookHeight } from '../statics/hook-height.ts';
-import { planWall, type WallPlan } from './plan-wall.ts';
+import type { WallPlan } from './plan-for-page.ts';
+import { planWall } from './plan-wall.ts';
 import { stationNotes } from './stations.ts';
 
 const inch = (value: number) => value * 25.4;

@@ -1,7 +1,7 @@
 import type { Project } from '../model/project.ts';
 import { surveyFaults } from '../survey/cautions.ts';
 import { unmeasuredOn } from './hang.ts';
-import type { WallPlan } from './plan-wall.ts';
+import type { WallPlan } from './plan-for-page.ts';
 
 /** What a station still lacks, or that nothing is missing. */
 export interface StationNote {

@@ -9,6 +9,9 @@ export interface CleatLoads {
 	warnings: 'screw-lifts'[];
 }
 
+/** Screws nearer to each other than this hold like one, mm. A choice: no two screws can be driven so. */
+const TOGETHER = 1;
+
 /**
  * Shear and pull in N on each screw of a cleat's wall half, taken as rigid.
  *
@@ -16,7 +19,7 @@ export interface CleatLoads {
  *
  * @param screws places in mm along the rail; `massOffset` e on the same axis; `massFromWall` t;
  * `heightAboveSpacer` h, from the spacer at the bottom up to the screw line.
- * Errors: `no-screws`, `one-screw-off-mass` (one screw, and the mass not under it), sizes not positive.
+ * Errors: `no-screws`, `one-screw-off-mass` (one screw, or several in one place, and the mass not under it), sizes not positive.
  * Source: rigid rail on equal springs (energy); moments about the spacer.
  */
 export function cleatLoads({
@@ -44,14 +47,15 @@ export function cleatLoads({
 	const middle = screws.reduce((sum, x) => sum + x, 0) / screws.length;
 	const spread = screws.reduce((sum, x) => sum + (x - middle) ** 2, 0);
 	const off = massOffset - middle;
-	if (spread === 0 && Math.abs(off) > 1e-9)
+	const asOne = spread < TOGETHER ** 2;
+	if (asOne && Math.abs(off) > 1e-9)
 		return fail(
 			'one-screw-off-mass',
 			'One screw cannot hold a piece whose centre of mass is not under it: the cleat would turn.',
 			'screws'
 		);
 	const share = (x: number): number =>
-		1 / screws.length + (spread === 0 ? 0 : (off * (x - middle)) / spread);
+		1 / screws.length + (asOne ? 0 : (off * (x - middle)) / spread);
 	const total = (weight * massFromWall) / heightAboveSpacer;
 	const shear = screws.map((x) => weight * share(x));
 	return ok({

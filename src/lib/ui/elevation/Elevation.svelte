@@ -12,17 +12,11 @@
 	import { hookTape } from '$lib/store/commands/index.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
 	import { getView, type SurveyPart } from '../view.svelte.ts';
-	import BonesNote from './BonesNote.svelte';
-	import BonesShapes from './BonesShapes.svelte';
 	import FeatureShape from './FeatureShape.svelte';
-	import FeatureHandles from './FeatureHandles.svelte';
 	import { fitWall } from './frame.ts';
-	import HintMarks from './HintMarks.svelte';
 	import HungPieceShape from './HungPieceShape.svelte';
-	import LevelLines from './LevelLines.svelte';
 	import { Mover } from './mover.svelte.ts';
 	import { wallBox } from './outline.ts';
-	import RunShapes from './RunShapes.svelte';
 	import Spacings from './Spacings.svelte';
 	import Tape from './Tape.svelte';
 	import WallGround from './WallGround.svelte';
@@ -102,12 +96,10 @@
 			{#each wall.features as feature (feature.id)}
 				<FeatureShape {feature} {frame} />
 			{/each}
-			{#if bones}
-				<RunShapes runs={plan.runs} {wall} {frame} />
-				<BonesShapes {wall} {frame} />
-			{/if}
-			{#if survey === 'level'}
-				<LevelLines {wall} {frame} {styles} />
+			{#if bones || survey === 'level'}
+				{#await import('./BehindLayer.svelte') then { default: BehindLayer }}
+					<BehindLayer {plan} {wall} {frame} {styles} {bones} level={survey === 'level'} />
+				{/await}
 			{/if}
 		</svg>
 		<svg
@@ -172,10 +164,9 @@
 				</text>
 			{/each}
 			{#if survey !== null}
-				<FeatureHandles {wall} {frame} {styles} />
-			{/if}
-			{#if survey === 'bones'}
-				<HintMarks {wall} {frame} {styles} />
+				{#await import('./SurveyLayer.svelte') then { default: SurveyLayer }}
+					<SurveyLayer {wall} {frame} {styles} hints={survey === 'bones'} />
+				{/await}
 			{/if}
 			{#if selected && spaced && width > NARROW}
 				<Spacings rect={selected.rect} {others} {wall} {frame} {styles} />
@@ -200,7 +191,9 @@
 			/>
 		</svg>
 		{#if view.bones && survey === null}
-			<BonesNote {wall} {styles} />
+			{#await import('./BonesNote.svelte') then { default: BonesNote }}
+				<BonesNote {wall} {styles} />
+			{/await}
 		{/if}
 	{/if}
 </div>

@@ -3,7 +3,7 @@ import {
 	hangerOf,
 	hungPiece,
 	measureOn,
-	planWall,
+	planForPage,
 	startBack,
 	startPiece,
 	stylesOf,
@@ -57,7 +57,7 @@ export class OnePicture {
 		};
 	});
 	readonly planned = $derived.by(() => {
-		const plan = planWall(this.project, this.project.walls[0]!.id);
+		const plan = planForPage(this.project, this.project.walls[0]!.id);
 		return plan.ok ? plan.value.pieces[0]! : null;
 	});
 

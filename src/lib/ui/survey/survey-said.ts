@@ -9,12 +9,15 @@ import {
 } from '../../core/index.ts';
 import type { View } from '../view.svelte.ts';
 
+/** What the Survey asks about, and what is in hand. */
+export type InHand = Pick<View, 'survey' | 'feature' | 'hint'>;
+
 /** A measure in both families. */
 const both = (mm: number, { lead, other }: Styles): string =>
 	`${formatLength(mm, lead)} (${formatLength(mm, other)})`;
 
 /** What the readout tells in the Survey: the measure in hand, else the next act. */
-export function surveySaid(view: View, wall: Wall, bones: Bones | null, styles: Styles): string {
+export function surveySaid(view: InHand, wall: Wall, bones: Bones | null, styles: Styles): string {
 	const feature = wall.features.find(({ id }) => id === view.feature);
 	if (view.survey === 'features' && feature)
 		return `${feature.name}: ${both(feature.x, styles)} from the left corner, ${both(feature.y, styles)} above the level datum.`;

@@ -1,0 +1,91 @@
+import { memoised } from '../memo.ts';
+import { schedule, type Mark } from '../marks/schedule.ts';
+import { activeArrangement, rulesOn, type Project, type Wall } from '../model/index.ts';
+import type { Piece } from '../model/piece.ts';
+import { fail, ok, type Result } from '../result.ts';
+import type { Caution } from '../caution.ts';
+import { hookOf } from '../fixings/index.ts';
+import { surveyFaults, wallCautions } from '../survey/cautions.ts';
+import { likelyRuns, runCautions, type Run } from '../survey/runs.ts';
+import { crowding, type PieceCaution } from './clear.ts';
+import { planPiece, type PlannedPiece } from './hang.ts';
+import { centreLineOf, type CentreLine } from './place.ts';
+
+/** What a page derives for one wall, quick enough to follow a drag. Never stored. */
+export interface WallPlan {
+	/** Revision of the project it was made from. */
+	revision: number;
+	wallId: string;
+	centreLine: CentreLine;
+	pieces: PlannedPiece[];
+	marks: Mark[];
+	cautions: PieceCaution[];
+	/** Those of them that come from where a piece hangs, and not from its back. */
+	ofPlace: PieceCaution[];
+	/** Where cables and pipes are likely. */
+	runs: Run[];
+	/** What the wall itself calls for, and what does not agree in its survey. */
+	wallCautions: Caution[];
+}
+
+const piecesById = memoised((pieces: readonly Piece[]) => new Map(pieces.map((p) => [p.id, p])));
+
+/** The *place* stage: outlines, backs and hooks; what a drag has to redo. */
+export function placeWall(
+	project: Project,
+	wall: Wall
+): { centreLine: CentreLine; pieces: PlannedPiece[] } {
+	const { houseRules, kit } = project;
+	const { placements } = activeArrangement(wall);
+	const centreLine = centreLineOf(wall, placements, houseRules);
+	const known = piecesById(project.pieces);
+	const pieces = placements.flatMap((placement) => {
+		const piece = known.get(placement.pieceId);
+		if (!piece) return [];
+		const { y, floor } = centreLine;
+		return [planPiece(placement, piece, y, floor, houseRules.hookMargin, kit, wall.rail)];
+	});
+	return { centreLine, pieces };
+}
+
+/** The plan without the studs, which take longer than a drag may. */
+export function planForPage(project: Project, wallId: string): Result<WallPlan> {
+	const wall = project.walls.find(({ id }) => id === wallId);
+	if (!wall) return fail('no-such-wall', 'This project has no such wall.', 'wallId');
+	const { centreLine, pieces } = placeWall(project, wall);
+	const runs = likelyRuns(wall);
+	const ofPlace = [...crowding(pieces, wall), ...pieces.flatMap((piece) => drilling(piece, runs))];
+	return ok({
+		revision: project.revision,
+		wallId,
+		centreLine,
+		pieces,
+		marks: schedule({
+			wall,
+			pieces,
+			centreLine,
+			houseRules: rulesOn(project.houseRules, wall.units)
+		}),
+		cautions: [
+			...pieces.flatMap(({ pieceId, cautions }) =>
+				cautions.map((caution) => ({ pieceId, caution }))
+			),
+			...ofPlace
+		],
+		ofPlace,
+		runs,
+		wallCautions: [...surveyFaults(wall), ...wallCautions(wall)]
+	});
+}
+
+/** Holes that may meet a cable or a pipe. */
+function drilling({ pieceId, letter, hooks }: PlannedPiece, runs: readonly Run[]): PieceCaution[] {
+	const several = hooks.length > 1;
+	return hooks
+		.filter(({ kind }) => hookOf(kind).puts === 'hole')
+		.flatMap(({ hole, name, id }) =>
+			runCautions(runs, hole, several ? `${letter}’s ${name}` : `${letter}’s hole`).map(
+				(caution) => ({ pieceId, caution, hookId: id })
+			)
+		);
+}
