@@ -10,6 +10,11 @@ const wall = '/p/demo-ferry-house/stair-hall';
 const tea = '/p/demo-ferry-house/tea-room';
 const loft = '/p/demo-ferry-house/net-loft';
 const choose = (letter) => (page) => page.locator(`[data-piece="${letter}"]`).focus();
+const part = (name) => async (page) => {
+	await page.getByRole('radio', { name, exact: true }).check();
+	await page.mouse.move(640, 780);
+	await page.waitForTimeout(500);
+};
 const layer = (name) => async (page) => {
 	await page.getByRole('button', { name, exact: true }).click();
 	await choose('A')(page);
@@ -33,14 +38,6 @@ const SHOTS = [
 	],
 	['rack', `${wall}/rack`, choose('B')],
 	[
-		'rack-wire',
-		`${wall}/rack`,
-		async (page) => {
-			await choose('B')(page);
-			await page.getByRole('radio', { name: 'wire', exact: true }).check();
-		}
-	],
-	[
 		'rack-leaning',
 		`${wall}/rack`,
 		(page) => page.getByRole('button', { name: 'Rack', exact: true }).click()
@@ -57,11 +54,29 @@ const SHOTS = [
 		}
 	],
 	['tea-room', `${tea}/arrange`, choose('O')],
-	['net-loft', `${loft}/mark`, choose('V')],
-	['survey', `${wall}/survey`, (page) => page.getByRole('button', { name: /^Switch 39/ }).click()],
+	[
+		'survey',
+		`${wall}/survey`,
+		async (page) => {
+			await part('On it')(page);
+			await page.getByRole('button', { name: /^Switch 39/ }).click();
+		}
+	],
+	['survey-bones', `${wall}/survey`, part('Bones')],
+	['survey-outline', `${loft}/survey`, null],
+	[
+		'practice',
+		'/practice?seed=7',
+		async (page) => {
+			await page.getByLabel('Show what the app makes of it').check();
+			for (let nail = 0; nail < 8; nail++) {
+				await page.waitForTimeout(300);
+				await page.getByRole('button', { name: /^Nail at/ }).click();
+			}
+		}
+	],
 	['arrange-looks', `${wall}/arrange`, choose('A')],
 	['arrange-paper', `${wall}/arrange`, layer('Paper')],
-	['arrange-nails', `${wall}/arrange`, layer('Nails')],
 	['fix', `${wall}/fix`, choose('C')],
 	[
 		'back',
