@@ -158,11 +158,10 @@ test('a file of the first version opens, with every piece as it was', async ({ p
 		back: piece.back,
 		hook: piece.hook
 	}));
-	old.walls = old.walls.slice(0, 1);
-	for (const wall of old.walls) {
-		for (const later of LATER) delete wall[later];
-		wall.floor = [{ x: 4267.2, y: -12.7 }];
-	}
+	old.walls = old.walls.slice(0, 1).map((wall) => ({
+		...Object.fromEntries(Object.entries(wall).filter(([fact]) => !LATER.includes(fact))),
+		floor: [{ x: 4267.2, y: -12.7 }]
+	}));
 	delete old.houseRules.wireFactor;
 	await open(page, '/');
 	await page.locator('input[type=file]').setInputFiles({

@@ -1,5 +1,12 @@
 <script lang="ts">
-	import { formatLength, tickOf, type Feature, type Styles, type Wall } from '$lib/core/index.ts';
+	import {
+		faceOf,
+		formatLength,
+		tickOf,
+		type Feature,
+		type Styles,
+		type Wall
+	} from '$lib/core/index.ts';
 	import { setFeature } from '$lib/store/commands/index.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
 	import { getView } from '../view.svelte.ts';
@@ -10,6 +17,9 @@
 
 	const session = $derived(getSession()());
 	const view = $derived(getView()());
+	const chosen = $derived(
+		view.survey === 'features' ? wall.features.find(({ id }) => id === view.feature) : undefined
+	);
 	/** Handles are at least this large, px. */
 	const LEAST = 24;
 
@@ -31,12 +41,23 @@
 	};
 </script>
 
+{#if chosen}
+	{#each faceOf(chosen).zones(chosen) as { rect }, index (index)}
+		<rect
+			class="zone"
+			x={frame.x(rect.x)}
+			y={frame.y(rect.y + rect.height)}
+			width={rect.width * frame.scale}
+			height={rect.height * frame.scale}
+		/>
+	{/each}
+{/if}
 {#each wall.features as feature (feature.id)}
 	{@const width = Math.max(feature.width * frame.scale, LEAST)}
 	{@const height = Math.max(feature.height * frame.scale, LEAST)}
 	<rect
 		class="handle"
-		class:chosen={feature.id === view.feature && view.survey === 'features'}
+		class:chosen={feature === chosen}
 		class:passive={view.tool !== null}
 		role="button"
 		tabindex="0"
@@ -60,6 +81,13 @@
 {/each}
 
 <style>
+	.zone {
+		fill: rgb(217 154 28 / 14%);
+		stroke: var(--marigold);
+		stroke-dasharray: 4 4;
+		pointer-events: none;
+	}
+
 	.handle {
 		fill: transparent;
 		cursor: grab;

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { Trash2 } from '@lucide/svelte';
-	import { faceOf, type Feature, type Styles } from '$lib/core/index.ts';
+	import { faceOf, say, type Feature, type Styles } from '$lib/core/index.ts';
 	import { answerFeature, removeFeature, setFeature } from '$lib/store/commands/index.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
 	import ChoiceField from '../field/ChoiceField.svelte';
@@ -19,6 +19,11 @@
 	const set = (fields: Parameters<typeof setFeature>[2]) =>
 		session.run(setFeature(wallId, feature.id, fields));
 	const choices = $derived(faceOf(feature).choices?.(feature) ?? []);
+	const wants = $derived(
+		faceOf(feature)
+			.zones(feature)
+			.map(({ caution }) => caution('A piece'))
+	);
 </script>
 
 <div class="edit">
@@ -73,6 +78,14 @@
 			onchoose={(answer) => session.run(answerFeature(wallId, feature, choice.key, answer))}
 		/>
 	{/each}
+	{#if wants.length > 0}
+		<p class="field-label">What it forbids, or asks</p>
+		<ul class="small-note wants">
+			{#each wants as { message, remedy }, index (index)}
+				<li>{say(message, styles.lead)} {say(remedy, styles.lead)}</li>
+			{/each}
+		</ul>
+	{/if}
 	<button
 		class="btn btn-ghost btn-sm"
 		type="button"
@@ -86,5 +99,10 @@
 	.edit {
 		padding: 0.4rem;
 		border-left: 4px solid var(--tape-blue);
+	}
+
+	.wants {
+		padding-left: 1.1rem;
+		list-style: disc;
 	}
 </style>

@@ -1,0 +1,136 @@
+import { anneal } from './anneal.ts';
+import type { Layout, Place, Task } from './face.ts';
+import { settled } from './room.ts';
+import { roomiest } from './roomiest.ts';
+import { scoreOf } from './score.ts';
+import { packCentred, type SequencePair } from './sequence-pair.ts';
+import { packStrip } from './skyline.ts';
+
+/** What a loose hang minds besides the score: the shape of its box, width over height, and a piece for its middle. */
+export interface Wish {
+	name: string;
+	shape: number;
+	/** Index of the piece that should come to the middle; null where it does not matter. */
+	main: number | null;
+	/** What staying in shape counts against the score. */
+	strict: number;
+}
+
+/** Above this many pieces the whole score is too dear to weigh at each step. */
+const FEW = 12;
+/** Above this many an order of pieces is not searched for but packed outright. */
+const MANY = 60;
+
+/** A hang without lines: searched for few pieces, packed for many; the gap is the least clearance. */
+function loose(task: Task, wish: Wish): Layout | null {
+	const region = roomiest(task);
+	const room = { ...task, region };
+	const shaped = { ...wish, shape: possible(wish.shape, room) };
+	const places = task.items.length > MANY ? packed(room, shaped) : searched(room, shaped);
+	const found = places && settled(places, room);
+	return found ? { name: wish.name, places: found } : null;
+}
+
+/** The layouts that a list of wishes leads to; the budget is shared. */
+export const looseBy = (task: Task, wishes: readonly Wish[]): Layout[] =>
+	wishes.flatMap((wish) => {
+		const found = loose({ ...task, budget: Math.ceil(task.budget / wishes.length) }, wish);
+		return found ? [found] : [];
+	});
+
+/** A loose hang fills about this much of its box. */
+const FILL = 0.85;
+
+/** The shape nearest to the one wished for whose box the region can hold. */
+function possible(shape: number, { items, gap, region }: RoomTask): number {
+	const area =
+		items.reduce((sum, { width, height }) => sum + (width + gap) * (height + gap), 0) / FILL;
+	const least = area / (region.height + gap) ** 2;
+	const most = (region.width + gap) ** 2 / area;
+	return Math.max(Math.min(shape, most), least);
+}
+
+type RoomTask = Task & { region: ReturnType<typeof roomiest> };
+
+/** Anneals the orders of a sequence pair until the cost is as low as the budget allows. */
+function searched(task: RoomTask, wish: Wish): Place[] {
+	const { items, gap, axis, draw, region } = task;
+	const count = items.length;
+	const widths = items.map(({ width }) => width + gap);
+	const heights = items.map(({ height }) => height + gap);
+	const area = areaOf(widths, heights);
+
+	const placed = (pair: SequencePair): Place[] => {
+		const { x, y, width, height } = packCentred(pair, widths, heights);
+		const [left, low] = [axis.x - (width - gap) / 2, axis.y - (height - gap) / 2];
+		return items.map(({ id }, index) => ({ id, x: left + x[index]!, y: low + y[index]! }));
+	};
+	const cost = (pair: SequencePair): number => {
+		const { x, y, width, height } = packCentred(pair, widths, heights);
+		const over =
+			Math.max(0, (width - gap) / region.width - 1) +
+			Math.max(0, (height - gap) / region.height - 1);
+		const shape = Math.abs(Math.log(width / height / wish.shape));
+		let fault = 5 * over + wish.strict * shape + 1 - area / (width * height);
+		if (wish.main !== null) {
+			const dx = x[wish.main]! + widths[wish.main]! / 2 - width / 2;
+			const dy = y[wish.main]! + heights[wish.main]! / 2 - height / 2;
+			fault += Math.hypot(dx / width, dy / height);
+		}
+		return count <= FEW ? fault + scoreOf(placed(pair), task).total : fault;
+	};
+	const start =
+		count <= FEW
+			? { first: shuffled(count, draw), second: shuffled(count, draw) }
+			: startFrom(widths, heights, Math.sqrt((area / FILL) * wish.shape));
+	return placed(anneal(start, cost, task.budget, draw));
+}
+
+/** Orders to start many pieces from: as a strip packing lays them, told along both diagonals. */
+function startFrom(
+	widths: readonly number[],
+	heights: readonly number[],
+	width: number
+): SequencePair {
+	const strip = packStrip(Math.max(width, ...widths), widths, heights)!;
+	const along = (sign: 1 | -1) => (item: number) =>
+		strip.x[item]! + widths[item]! / 2 + sign * (strip.y[item]! + heights[item]! / 2);
+	const order = (by: (item: number) => number) => [...widths.keys()].sort((a, b) => by(a) - by(b));
+	return { first: order(along(-1)), second: order(along(1)) };
+}
+
+/** Fills a strip of the width that gives the wished shape, each stretch centred; wider where that is too high. */
+function packed({ items, gap, axis, region }: RoomTask, wish: Wish): Place[] | null {
+	const widths = items.map(({ width }) => width + gap);
+	const heights = items.map(({ height }) => height + gap);
+	const area = areaOf(widths, heights);
+	const most = region.width + gap;
+	for (
+		let width = Math.min(Math.sqrt(area * wish.shape), most);
+		;
+		width = Math.min(width * 1.04, most)
+	) {
+		const strip = packStrip(width, widths, heights);
+		if (strip && strip.height - gap <= region.height) {
+			const [left, low] = [axis.x - (width - gap) / 2, axis.y - (strip.height - gap) / 2];
+			return items.map(({ id }, index) => ({
+				id,
+				x: left + strip.x[index]!,
+				y: low + strip.y[index]!
+			}));
+		}
+		if (width === most) return null;
+	}
+}
+
+const areaOf = (widths: readonly number[], heights: readonly number[]): number =>
+	widths.reduce((sum, width, index) => sum + width * heights[index]!, 0);
+
+function shuffled(count: number, draw: () => number): number[] {
+	const list = Array.from({ length: count }, (_, index) => index);
+	for (let last = count - 1; last > 0; last--) {
+		const other = Math.floor(draw() * (last + 1));
+		[list[last], list[other]] = [list[other]!, list[last]!];
+	}
+	return list;
+}

@@ -1,0 +1,152 @@
+import { expect } from 'chai';
+import fc from 'fast-check';
+import { overlap } from '../geometry/rect.ts';
+import { seeded } from '../random.ts';
+import { anneal } from './anneal.ts';
+import { roomiest } from './roomiest.ts';
+import { pack, packCentred } from './sequence-pair.ts';
+import { packStrip } from './skyline.ts';
+
+const side = fc.integer({ min: 1, max: 300 });
+const sizes = fc.array(fc.record({ width: side, height: side }), { minLength: 1, maxLength: 9 });
+
+const noneOverlap = (
+	x: ArrayLike<number>,
+	y: ArrayLike<number>,
+	of: { width: number; height: number }[]
+): boolean =>
+	of.every((a, i) =>
+		of.slice(i + 1).every((b, step) => {
+			const j = i + 1 + step;
+			return !overlap({ x: x[i]!, y: y[i]!, ...a }, { x: x[j]!, y: y[j]!, ...b }, 1e-9);
+		})
+	);
+
+describe('packing by a sequence pair', () => {
+	it('never overlaps, whatever the orders, also when everything is centred in its room', () => {
+		fc.assert(
+			fc.property(sizes, fc.integer(), (of, seed) => {
+				const draw = seeded(seed);
+				const order = () => of.map((_, index) => index).sort(() => draw() - 0.5);
+				const pair = { first: order(), second: order() };
+				const [widths, heights] = [of.map(({ width }) => width), of.map(({ height }) => height)];
+				for (const packed of [pack(pair, widths, heights), packCentred(pair, widths, heights)]) {
+					expect(noneOverlap(packed.x, packed.y, of)).equal(true);
+					for (const [index, { width, height }] of of.entries()) {
+						expect(packed.x[index]! + width).most(packed.width + 1e-9);
+						expect(packed.y[index]! + height).most(packed.height + 1e-9);
+					}
+				}
+			})
+		);
+	});
+
+	it('puts what is before in both orders to the left, and in the second only below', () => {
+		const [w, h] = [
+			[10, 20],
+			[5, 7]
+		];
+		const beside = pack({ first: [0, 1], second: [0, 1] }, w!, h!);
+		expect([...beside.x]).deep.equal([0, 10]);
+		expect([...beside.y]).deep.equal([0, 0]);
+		const stacked = pack({ first: [1, 0], second: [0, 1] }, w!, h!);
+		expect([...stacked.x]).deep.equal([0, 0]);
+		expect([...stacked.y]).deep.equal([0, 5]);
+	});
+
+	it('finds the tightest box of few pieces, as trying every pair of orders does', () => {
+		const of = [
+			[40, 30],
+			[20, 50],
+			[60, 20],
+			[20, 20]
+		] as const;
+		const [widths, heights] = [of.map(([w]) => w), of.map(([, h]) => h)];
+		const area = (pair: { first: number[]; second: number[] }) => {
+			const { width, height } = pack(pair, widths, heights);
+			return width * height;
+		};
+		const orders = (list: number[]): number[][] =>
+			list.length < 2
+				? [list]
+				: list.flatMap((head, at) => orders(list.toSpliced(at, 1)).map((rest) => [head, ...rest]));
+		const all = orders([0, 1, 2, 3]);
+		const least = Math.min(...all.flatMap((first) => all.map((second) => area({ first, second }))));
+		const scale = 1 / 10_000;
+		for (const seed of [1, 2, 3]) {
+			const start = { first: [0, 1, 2, 3], second: [0, 1, 2, 3] };
+			const found = anneal(start, (pair) => area(pair) * scale, 1500, seeded(seed));
+			expect(area(found)).equal(least);
+		}
+	});
+});
+
+describe('packing a strip', () => {
+	it('never overlaps and stays in its width', () => {
+		fc.assert(
+			fc.property(sizes, (of) => {
+				const widths = of.map(({ width }) => width);
+				const strip = packStrip(
+					400,
+					widths,
+					of.map(({ height }) => height)
+				)!;
+				expect(noneOverlap(strip.x, strip.y, of)).equal(true);
+				for (const [index, { width, height }] of of.entries()) {
+					expect(strip.x[index]! + width).most(400 + 1e-9);
+					expect(strip.y[index]! + height).most(strip.height + 1e-9);
+				}
+			})
+		);
+	});
+
+	it('fills a strip of equal tiles without waste, and refuses what is wider than it', () => {
+		const tiles = Array.from({ length: 12 }, () => 100);
+		expect(packStrip(400, tiles, tiles)!.height).equal(300);
+		expect(packStrip(90, tiles, tiles)).equal(null);
+	});
+
+	it('fills a wall of many sizes to more than four fifths', () => {
+		const draw = seeded(3);
+		const of = Array.from({ length: 200 }, () => ({
+			width: 150 + 200 * draw(),
+			height: 150 + 200 * draw()
+		}));
+		const strip = packStrip(
+			5000,
+			of.map(({ width }) => width),
+			of.map(({ height }) => height)
+		)!;
+		const area = of.reduce((sum, { width, height }) => sum + width * height, 0);
+		expect(area / (5000 * strip.height)).above(0.8);
+	});
+});
+
+describe('the roomiest part of a region', () => {
+	const task = {
+		items: [],
+		region: { x: 0, y: 0, width: 4000, height: 2000 },
+		gap: 50,
+		axis: { x: 2000, y: 1200 },
+		locked: [],
+		rake: { rise: 1, going: 1, up: 'left' as const },
+		studs: [],
+		draw: () => 0.5,
+		budget: 1
+	};
+
+	it('is all of it while nothing is to be kept clear', () => {
+		expect(roomiest({ ...task, keepOuts: [] })).deep.equal(task.region);
+	});
+
+	it('is above a sideboard in the middle, and beside a door at the end', () => {
+		const sideboard = { x: 1200, y: 0, width: 1600, height: 900 };
+		expect(roomiest({ ...task, keepOuts: [sideboard] })).deep.equal({
+			...{ x: 0, y: 900, width: 4000, height: 1100 }
+		});
+		const door = { x: 3000, y: 0, width: 900, height: 2000 };
+		expect(roomiest({ ...task, keepOuts: [door] })).deep.equal({
+			...{ x: 0, y: 0, width: 3000, height: 2000 }
+		});
+	});
+});

@@ -1,0 +1,50 @@
+import { overlap, right, top, type Rect } from '../geometry/rect.ts';
+import type { Task } from './face.ts';
+import { boxOf, rectOf } from './room.ts';
+
+/** A room that leaves out the axis must be this much larger to be taken. From memory: groups want their axis. */
+const OFF_AXIS = 1.4;
+
+/** The largest upright rectangle of a task’s region that nothing is to be kept clear in; the axis runs through it if it can. */
+export function roomiest({ region, keepOuts, locked, gap, axis }: Task): Rect {
+	const box = boxOf(region);
+	const stops = [
+		...keepOuts,
+		...locked.map((piece) => {
+			const rect = rectOf(piece, piece);
+			return {
+				x: rect.x - gap,
+				y: rect.y - gap,
+				width: rect.width + 2 * gap,
+				height: rect.height + 2 * gap
+			};
+		})
+	].filter((stop) => overlap(stop, box));
+	const xs = edges(
+		box.x,
+		right(box),
+		stops.flatMap((stop) => [stop.x, right(stop)])
+	);
+	const ys = edges(
+		box.y,
+		top(box),
+		stops.flatMap((stop) => [stop.y, top(stop)])
+	);
+	let best: { rect: Rect; worth: number } = { rect: box, worth: -1 };
+	for (const [i, left] of xs.entries())
+		for (const end of xs.slice(i + 1)) {
+			const beside = stops.filter((stop) => stop.x < end && right(stop) > left);
+			for (const [j, bottom] of ys.entries())
+				for (const up of ys.slice(j + 1)) {
+					if (beside.some((stop) => stop.y < up && top(stop) > bottom)) continue;
+					const rect = { x: left, y: bottom, width: end - left, height: up - bottom };
+					const onAxis = left < axis.x && end > axis.x && bottom < axis.y && up > axis.y;
+					const worth = rect.width * rect.height * (onAxis ? OFF_AXIS : 1);
+					if (worth > best.worth) best = { rect, worth };
+				}
+		}
+	return best.rect;
+}
+
+const edges = (from: number, to: number, between: readonly number[]): number[] =>
+	[...new Set([from, ...between.filter((at) => at > from && at < to), to])].sort((a, b) => a - b);

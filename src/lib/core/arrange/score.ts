@@ -1,0 +1,191 @@
+import { centreX, centreY, right, top, type Rect } from '../geometry/rect.ts';
+import type { Item, Place, Task } from './face.ts';
+import { rectOf } from './room.ts';
+
+export const SCORE_PARTS = [
+	'balance',
+	'gaps',
+	'outline',
+	'spread',
+	'eye',
+	'nearly',
+	'bones'
+] as const;
+export type ScorePart = (typeof SCORE_PARTS)[number];
+
+/** How much a part counts. A choice, no source; the parts are shown, so that a person can judge otherwise. */
+const COUNTS: Record<ScorePart, number> = {
+	balance: 3,
+	gaps: 2,
+	outline: 2,
+	spread: 1,
+	eye: 2,
+	nearly: 3,
+	bones: 2
+};
+
+/** What each part asks, for the person who reads it. */
+export const SCORE_WORDS: Record<ScorePart, string> = {
+	balance: 'the pieces weigh the same on both sides of the axis',
+	gaps: 'gaps between neighbours are the one wished for',
+	outline: 'the outline is filled and not ragged',
+	spread: 'large and small are spread, and not apart',
+	eye: 'the middle of the group is at the height wished for',
+	nearly: 'no edges that are nearly in line and look like a slip',
+	bones: 'heavy pieces meet studs'
+};
+
+/** Faults by part, 0 for none up to 1; null where a part does not apply. */
+export interface Score {
+	parts: Record<ScorePart, number | null>;
+	/** Mean of the parts by what they count, 0 for a wall without fault. */
+	total: number;
+}
+
+/** From this weight on a piece should meet a stud, kg. A house rule, no source. */
+const HEAVY = 15;
+/** A hook meets a stud within this distance of its middle, mm: its half less a margin for the nail. */
+const MEETS = 15;
+/** Edges that differ by more than the first and less than the second look like a slip, mm. From memory. */
+export const NEARLY = { from: 1.5, to: 16 };
+
+const capped = (fault: number): number => Math.min(Math.max(fault, 0), 1);
+
+/** How a layout looks, part by part: 0 is without fault. */
+export function scoreOf(
+	places: readonly Place[],
+	{ items, axis, gap, studs }: Pick<Task, 'items' | 'axis' | 'gap' | 'studs'>
+): Score {
+	const byId = new Map(items.map((item) => [item.id, item]));
+	const hung = places.map((place) => {
+		const item = byId.get(place.id)!;
+		return { item, rect: rectOf(item, place) };
+	});
+	const rects = hung.map(({ rect }) => rect);
+	const box = boundsOf(rects);
+	const parts: Score['parts'] = {
+		balance: balance(rects, axis.x, box),
+		gaps: rects.length < 2 ? null : gapFault(rects, gap),
+		outline: rects.length < 3 ? null : outline(rects, box, gap),
+		spread: rects.length < 4 ? null : spread(rects, box),
+		eye: capped(Math.abs(centreY(box) - axis.y) / 300),
+		nearly: rects.length < 2 ? null : nearly(rects),
+		bones: bones(hung, studs)
+	};
+	let [sum, counted] = [0, 0];
+	for (const part of SCORE_PARTS) {
+		const fault = parts[part];
+		if (fault === null) continue;
+		sum += COUNTS[part] * fault;
+		counted += COUNTS[part];
+	}
+	return { parts, total: sum / counted };
+}
+
+/** The upright box round rectangles. */
+export function boundsOf(rects: readonly Rect[]): Rect {
+	const x = Math.min(...rects.map((rect) => rect.x));
+	const y = Math.min(...rects.map((rect) => rect.y));
+	return {
+		x,
+		y,
+		width: Math.max(...rects.map(right)) - x,
+		height: Math.max(...rects.map(top)) - y
+	};
+}
+
+/** How far the middle of all area lies off the axis, against half the group’s width. */
+function balance(rects: readonly Rect[], axis: number, box: Rect): number {
+	const area = rects.reduce((sum, { width, height }) => sum + width * height, 0);
+	const moment = rects.reduce(
+		(sum, rect) => sum + rect.width * rect.height * (centreX(rect) - axis),
+		0
+	);
+	return capped((2 * Math.abs(moment / area)) / (box.width / 2));
+}
+
+/** Free distance between two pieces that face each other; null where they do not. */
+export function facing(a: Rect, b: Rect): { gap: number; axis: 'x' | 'y' } | null {
+	const across = Math.max(a.x, b.x) - Math.min(right(a), right(b));
+	const up = Math.max(a.y, b.y) - Math.min(top(a), top(b));
+	if (across >= 0 && up < 0) return { gap: across, axis: 'x' };
+	return up >= 0 && across < 0 ? { gap: up, axis: 'y' } : null;
+}
+
+/** Mean departure of each piece’s nearest facing neighbour from the wished gap. */
+function gapFault(rects: readonly Rect[], wished: number): number {
+	const faults = rects.map((rect, index) => {
+		const gaps = rects.flatMap((other, at) => {
+			const found = at === index ? null : facing(rect, other);
+			return found ? [found.gap] : [];
+		});
+		return gaps.length === 0
+			? 1
+			: capped(Math.abs(Math.min(...gaps) - wished) / Math.max(wished, 1));
+	});
+	return faults.reduce((a, b) => a + b, 0) / faults.length;
+}
+
+/** Share of the group’s box that is neither piece nor its gap. */
+function outline(rects: readonly Rect[], box: Rect, gap: number): number {
+	const filled = rects.reduce((sum, { width, height }) => sum + (width + gap) * (height + gap), 0);
+	return capped(1 - filled / ((box.width + gap) * (box.height + gap)));
+}
+
+/** Distance between the middle of the large half and that of the small half, against the group’s size. */
+function spread(rects: readonly Rect[], box: Rect): number {
+	const sorted = [...rects].sort((a, b) => b.width * b.height - a.width * a.height);
+	const half = Math.floor(sorted.length / 2);
+	const middle = (some: Rect[]) => ({
+		x: some.reduce((sum, rect) => sum + centreX(rect), 0) / some.length,
+		y: some.reduce((sum, rect) => sum + centreY(rect), 0) / some.length
+	});
+	const [large, small] = [middle(sorted.slice(0, half)), middle(sorted.slice(-half))];
+	return capped(
+		(2 * Math.hypot(large.x - small.x, large.y - small.y)) / Math.hypot(box.width, box.height)
+	);
+}
+
+/** Whether two lines are nearly, but not quite, in one. */
+export const isNearly = (a: number, b: number): boolean => {
+	const off = Math.abs(a - b);
+	return off > NEARLY.from && off < NEARLY.to;
+};
+
+/** Neighbours whose tops, bottoms or middles (or sides) are nearly in line, for each piece. */
+function nearly(rects: readonly Rect[]): number {
+	let slips = 0;
+	for (const [index, a] of rects.entries())
+		for (const b of rects.slice(index + 1)) {
+			const found = facing(a, b);
+			if (!found || found.gap > NEIGHBOUR) continue;
+			const lines: [number, number][] =
+				found.axis === 'x'
+					? [
+							[a.y, b.y],
+							[top(a), top(b)],
+							[centreY(a), centreY(b)]
+						]
+					: [
+							[a.x, b.x],
+							[right(a), right(b)],
+							[centreX(a), centreX(b)]
+						];
+			const exact = lines.some(([p, q]) => Math.abs(p - q) <= NEARLY.from);
+			if (!exact && lines.some(([p, q]) => isNearly(p, q))) slips++;
+		}
+	return capped(slips / rects.length);
+}
+
+/** Farther apart than this two pieces are no neighbours to the eye, mm. From memory. */
+const NEIGHBOUR = 200;
+
+function bones(hung: { item: Item; rect: Rect }[], studs: readonly number[]): number | null {
+	const heavy = hung.filter(({ item }) => (item.weight ?? 0) >= HEAVY);
+	if (studs.length === 0 || heavy.length === 0) return null;
+	const hooks = heavy.flatMap(({ item, rect }) =>
+		(item.hooks ?? [0]).map((x) => centreX(rect) + x)
+	);
+	const met = hooks.filter((x) => studs.some((stud) => Math.abs(stud - x) <= MEETS));
+	return 1 - met.length / hooks.length;
+}

@@ -1,0 +1,16 @@
+import type { Style } from '../face.ts';
+import { looseBy } from '../loose.ts';
+
+export const free: Style = {
+	style: 'free',
+	label: 'Free',
+	suits: 'No rule but the gap: a start to move by hand.',
+	regular: false,
+	advice: () => null,
+	lay: (task) =>
+		looseBy(task, [
+			{ name: 'loose and wide', shape: 2, main: null, strict: 0.15 },
+			{ name: 'loose and square', shape: 1, main: null, strict: 0.15 },
+			{ name: 'loose and tall', shape: 0.6, main: null, strict: 0.15 }
+		])
+};

@@ -1,0 +1,13 @@
+import type { Style } from '../face.ts';
+import { rows } from './row.ts';
+
+export const pair: Style = {
+	style: 'pair',
+	label: 'Pair or triptych',
+	suits: 'Two or three that belong together, side by side on one level line.',
+	regular: true,
+	advice: () => null,
+	refuses: (count) =>
+		count === 2 || count === 3 ? null : 'A pair is two pieces, a triptych three.',
+	lay: (task) => rows(task, 'centre')
+};
