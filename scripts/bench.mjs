@@ -10,7 +10,7 @@ await installPackages();
 await installChromium();
 await buildIfStale();
 // Bundled as the app is: a loader that keeps function names would be measured instead.
-for (const name of ['plan', 'list', 'bones']) {
+for (const name of ['plan', 'list', 'bones', 'arrange']) {
 	const file = `.cache/${name}.mjs`;
 	await run('npx', ['rolldown', `bench/${name}.ts`, '--file', file, '--platform', 'node'], {
 		quiet: true

@@ -53,7 +53,18 @@ const SHOTS = [
 				.fill('Title;W (cm);H (cm);Weight kg\nLantern;29,7;42;1,2\nSlipway;30;x;0,9');
 		}
 	],
-	['tea-room', `${tea}/arrange`, choose('O')],
+	[
+		'tea-room',
+		`${tea}/arrange`,
+		async (page) => {
+			await page.getByLabel('Way to hang the group').selectOption('Salon');
+			await page.getByRole('button', { name: 'Show arrangements' }).click();
+			await page
+				.getByRole('button', { name: 'Stop' })
+				.waitFor({ state: 'hidden', timeout: 30_000 });
+			await page.locator('.candidates .look').first().click();
+		}
+	],
 	[
 		'survey',
 		`${wall}/survey`,

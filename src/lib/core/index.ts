@@ -1,6 +1,16 @@
 /** The public face of the core: stored facts in, everything derived out. */
+export * from './arrange/above-furniture.ts';
+export * from './arrange/arrange.ts';
+export * from './arrange/even-gaps.ts';
+export * from './arrange/face.ts';
 export * from './arrange/gaps.ts';
+export * from './arrange/rounds.ts';
+export * from './arrange/score.ts';
+export * from './arrange/second-look.ts';
 export * from './arrange/snap.ts';
+export * from './arrange/stair-run.ts';
+export * from './arrange/styles/index.ts';
+export * from './arrange/together.ts';
 export * from './bones/index.ts';
 export * from './caution.ts';
 export * from './derived.ts';
@@ -19,6 +29,7 @@ export * from './marks/schedule.ts';
 export * from './marks/styles.ts';
 export * from './memo.ts';
 export * from './model/index.ts';
+export * from './plan/arrange-wall.ts';
 export * from './plan/bones.ts';
 export * from './plan/clear.ts';
 export * from './plan/hang.ts';

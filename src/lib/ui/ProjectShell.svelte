@@ -49,8 +49,10 @@
 	);
 
 	const showsBones = $derived(view.bones || (here === 'survey' && view.survey === 'bones'));
+	/** Arranging asks for the studs too, so that heavy pieces can meet them. */
 	$effect(() => {
-		if (showsBones && wall) watch.ask(mayHaveStuds(wall) ? studFacts(wall) : null);
+		if ((showsBones || here === 'arrange') && wall)
+			watch.ask(mayHaveStuds(wall) ? studFacts(wall) : null);
 	});
 
 	let work: HTMLElement | undefined = $state();

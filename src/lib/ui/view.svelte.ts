@@ -1,5 +1,5 @@
 import { createContext } from 'svelte';
-import type { HintKind } from '$lib/core/index.ts';
+import type { Glance, HintKind, Rect } from '$lib/core/index.ts';
 
 export type RackView = 'wall' | 'rack' | 'table';
 export type Layer = 'looks' | 'paper' | 'nails';
@@ -24,10 +24,30 @@ export class View {
 	/** The hint in hand, and the tool that a tap on the wall uses. */
 	hint: string | null = $state(null);
 	tool: HintKind | null = $state(null);
+	/** The part of the wall taped out for an arrangement, and whether it is being taped. */
+	region: Rect | null = $state.raw(null);
+	taping = $state(false);
+	/** Pieces chosen besides the selected one, to be moved together. */
+	also: string[] = $state.raw([]);
+	/** Pieces are being gathered by keys: to look at one does not choose it alone. */
+	gathering = $state(false);
+	/** The fault that is pointed at. */
+	glance: Glance | null = $state.raw(null);
+
+	/** Adds a piece to those chosen, or takes it out. */
+	selectAlso(pieceId: string): void {
+		if (this.selected === null || pieceId === this.selected) this.select(pieceId);
+		else
+			this.also = this.also.includes(pieceId)
+				? this.also.filter((id) => id !== pieceId)
+				: [...this.also, pieceId];
+	}
 
 	select(pieceId: string | null): void {
 		if (pieceId === this.selected) return;
 		this.selected = pieceId;
+		this.also = [];
+		this.gathering = false;
 		this.hook = 0;
 		if (pieceId === null) this.flipped = false;
 	}

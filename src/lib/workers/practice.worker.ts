@@ -1,14 +1,14 @@
 import {
-	scoreOf,
+	practiceScore,
 	searchByAdvice,
 	searchByQuarters,
 	type HiddenWall,
-	type Score
+	type PracticeScore
 } from '../core/index.ts';
 
 /** How a practice wall is searched by advice alone, and nails of a plain search. */
 export interface Others {
-	advice: Score;
+	advice: PracticeScore;
 	quarters: number;
 }
 
@@ -19,7 +19,7 @@ self.onmessage = ({ data: wall }: MessageEvent<HiddenWall>) => {
 	const { tries, estimate } = searchByAdvice(wall, SEED);
 	const named = estimate?.studs.map(({ x }) => x) ?? [];
 	self.postMessage({
-		advice: scoreOf(wall, tries, named),
+		advice: practiceScore(wall, tries, named),
 		quarters: searchByQuarters(wall)
 	} satisfies Others);
 };

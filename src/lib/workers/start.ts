@@ -5,3 +5,7 @@ export const startBonesWorker = (): Worker =>
 /** Starts the worker that searches a practice wall by advice. */
 export const startPracticeWorker = (): Worker =>
 	new Worker(new URL('./practice.worker.ts', import.meta.url), { type: 'module' });
+
+/** Starts the worker that searches for arrangements. */
+export const startArrangeWorker = (): Worker =>
+	new Worker(new URL('./arrange.worker.ts', import.meta.url), { type: 'module' });

@@ -5,6 +5,7 @@ import { fail, ok, type Result } from '../result.ts';
 import { lengthIn } from '../units/say.ts';
 import type { Item, Place, Rake, Region, StyleName, Task } from './face.ts';
 import { boxOf, rectOf, within } from './room.ts';
+import { roomiest } from './roomiest.ts';
 import { scoreOf, type Score } from './score.ts';
 import { styleNamed } from './styles/index.ts';
 
@@ -126,8 +127,10 @@ function checkWanted({
 }
 
 /** Why nothing fits, and by how much. */
-function tooMuch({ items, region, gap }: Task, label: string): Result<never> {
+function tooMuch(task: Task, label: string): Result<never> {
+	const { items, region, gap } = task;
 	const box = boxOf(region);
+	const free = roomiest(task);
 	const widest = items.reduce((a, b) => (b.width > a.width ? b : a));
 	const tallest = items.reduce((a, b) => (b.height > a.height ? b : a));
 	const remedy = 'Leave a piece out, take a smaller gap, another style, or a larger region.';
@@ -149,8 +152,8 @@ function tooMuch({ items, region, gap }: Task, label: string): Result<never> {
 	const by =
 		area > room
 			? `The pieces and their gaps take ${Math.ceil((100 * area) / room - 100)} % more than the region has.`
-			: row > box.width
-				? `As ${label.toLowerCase()} they do not fit; in one row they would be ${lengthIn(row - box.width)} too wide.`
+			: row > free.width
+				? `As ${label.toLowerCase()} they do not fit; in one row they would be ${lengthIn(row - free.width)} too wide.`
 				: `As ${label.toLowerCase()} they do not fit between what is to be kept clear.`;
 	return fail('does-not-fit', `${by} ${remedy}`, 'region');
 }
@@ -159,7 +162,7 @@ function tooMuch({ items, region, gap }: Task, label: string): Result<never> {
 const SAME = 25;
 
 /** Leaves out what differs from a better one by a nudge only. */
-function distinct(candidates: Candidate[]): Candidate[] {
+export function distinct(candidates: Candidate[]): Candidate[] {
 	const kept: Candidate[] = [];
 	for (const candidate of candidates)
 		if (!kept.some((other) => alike(other.placements, candidate.placements))) kept.push(candidate);

@@ -25,14 +25,14 @@ const COUNTS: Record<ScorePart, number> = {
 };
 
 /** What each part asks, for the person who reads it. */
-export const SCORE_WORDS: Record<ScorePart, string> = {
-	balance: 'the pieces weigh the same on both sides of the axis',
-	gaps: 'gaps between neighbours are the one wished for',
-	outline: 'the outline is filled and not ragged',
-	spread: 'large and small are spread, and not apart',
-	eye: 'the middle of the group is at the height wished for',
-	nearly: 'no edges that are nearly in line and look like a slip',
-	bones: 'heavy pieces meet studs'
+export const SCORE_WORDS: Record<ScorePart, { label: string; asks: string }> = {
+	balance: { label: 'balance', asks: 'the pieces weigh the same on both sides of the axis' },
+	gaps: { label: 'gaps', asks: 'gaps between neighbours are the one wished for' },
+	outline: { label: 'outline', asks: 'the outline is filled and not ragged' },
+	spread: { label: 'large and small', asks: 'large and small are spread, and not apart' },
+	eye: { label: 'height', asks: 'the middle of the group is at the height wished for' },
+	nearly: { label: 'clean lines', asks: 'no edges are nearly in line, as by a slip' },
+	bones: { label: 'studs', asks: 'the hooks of heavy pieces meet studs' }
 };
 
 /** Faults by part, 0 for none up to 1; null where a part does not apply. */

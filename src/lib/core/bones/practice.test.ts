@@ -1,6 +1,6 @@
 import { expect } from 'chai';
 import { HIDDEN_KINDS, hiddenWall, tryTool } from './hidden-wall.ts';
-import { coverage, scoreOf, searchByAdvice, searchByQuarters } from './practice.ts';
+import { coverage, practiceScore, searchByAdvice, searchByQuarters } from './practice.ts';
 
 describe('the interval of a stud', () => {
 	it('holds the stud about nine times in ten on walls that are called known', () => {
@@ -46,7 +46,7 @@ describe('searching by advice', () => {
 				const { tries, estimate } = searchByAdvice(wall, seed);
 				expect(tries.length).below(searchByQuarters(wall) / 2);
 				expect(estimate!.known).equal(true);
-				const score = scoreOf(
+				const score = practiceScore(
 					wall,
 					tries,
 					estimate!.studs.map(({ x }) => x)
@@ -64,7 +64,7 @@ describe('searching by advice', () => {
 			{ tool: 'nail', x: 5, found: false, hole: true },
 			{ tool: 'knock', x: 5, found: false, hole: false }
 		] as const;
-		expect(scoreOf(wall, tries, [first + 4, second - 2, second + 200])).deep.equal({
+		expect(practiceScore(wall, tries, [first + 4, second - 2, second + 200])).deep.equal({
 			tries: 2,
 			holes: 1,
 			right: 2,
@@ -72,7 +72,7 @@ describe('searching by advice', () => {
 			of: wall.studs.length,
 			error: 3
 		});
-		expect(scoreOf(wall, [], []).error).equal(null);
+		expect(practiceScore(wall, [], []).error).equal(null);
 	});
 
 	it('counts a plain search by its quarter inches', () => {

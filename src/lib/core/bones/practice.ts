@@ -14,7 +14,7 @@ export interface Try {
 }
 
 /** How a search ended. */
-export interface Score {
+export interface PracticeScore {
 	tries: number;
 	/** Holes to fill. */
 	holes: number;
@@ -29,11 +29,11 @@ export interface Score {
 }
 
 /** How places named as studs compare with the wall. */
-export function scoreOf(
+export function practiceScore(
 	{ studs }: HiddenWall,
 	tries: readonly Try[],
 	named: readonly number[]
-): Score {
+): PracticeScore {
 	const off = named.map((x) => Math.min(...studs.map((stud) => Math.abs(stud - x))));
 	const right = off.filter((distance) => distance < HALF_STUD);
 	return {

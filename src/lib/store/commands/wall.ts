@@ -1,10 +1,14 @@
 import {
 	activeArrangement,
+	centreY,
 	chooseOnFeature,
 	type AcrossDatum,
 	type Feature,
+	type Move,
 	type Piece,
 	type PlacedHeight,
+	type Placement,
+	type PlannedPiece,
 	type UpDatum,
 	type Wall
 } from '../../core/index.ts';
@@ -105,6 +109,20 @@ export const hangOnWall = (
 	}
 });
 
+/** Puts pieces where an arrangement has them, taking each down from wherever else it stands. */
+export const placePieces = (wallId: string, placements: readonly Placement[]): Command => ({
+	name: 'arrange the wall',
+	recipe: (draft) => {
+		const moved = new Set(placements.map(({ pieceId }) => pieceId));
+		for (const wall of draft.walls) {
+			const arrangement = activeArrangement(wall);
+			arrangement.placements = arrangement.placements.filter(({ pieceId }) => !moved.has(pieceId));
+		}
+		const wall = wallIn(draft, wallId);
+		if (wall) activeArrangement(wall).placements.push(...placements);
+	}
+});
+
 export const takeDown = (wallId: string, { id, letter }: Piece): Command => ({
 	name: `take ${letter} off the wall`,
 	recipe: (draft) => {
@@ -129,6 +147,26 @@ export const movePiece = (
 		if (!placement) return;
 		if (to.x !== undefined) placement.x = to.x;
 		if (to.height !== undefined) placement.height = to.height;
+	}
+});
+
+/** Shifts several pieces from where they hang, as one step. */
+export const movePieces = (
+	wallId: string,
+	moves: readonly Move[],
+	hung: readonly PlannedPiece[]
+): Command => ({
+	name: 'move pieces together',
+	recipe: (draft) => {
+		const wall = wallIn(draft, wallId);
+		if (!wall) return;
+		for (const { id, dx, dy } of moves) {
+			const placement = activeArrangement(wall).placements.find(({ pieceId }) => pieceId === id);
+			const piece = hung.find(({ pieceId }) => pieceId === id);
+			if (!placement || !piece) continue;
+			placement.x += dx;
+			if (dy !== 0) placement.height = { from: 'centre', at: centreY(piece.rect) + dy };
+		}
 	}
 });
 

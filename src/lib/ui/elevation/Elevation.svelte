@@ -139,13 +139,25 @@
 					layer={view.layer}
 					{styles}
 					selected={planned.pieceId === view.selected}
+					also={view.also.includes(planned.pieceId)}
 					hook={view.hook}
-					onselect={() => view.select(planned.pieceId)}
+					onselect={() => view.gathering || view.select(planned.pieceId)}
 					ondown={(event) => {
+						if (event.shiftKey) {
+							event.preventDefault();
+							view.selectAlso(planned.pieceId);
+							return;
+						}
 						view.select(planned.pieceId);
 						mover.grab(planned, event);
 					}}
-					onkey={(event) => mover.nudge(planned, event)}
+					onkey={(event) => {
+						if (event.key === ' ') {
+							event.preventDefault();
+							view.selectAlso(planned.pieceId);
+							view.gathering = true;
+						} else mover.nudge(planned, event);
+					}}
 				/>
 			{/each}
 			{#each mover.guides as guide (guide.axis)}
@@ -166,6 +178,16 @@
 			{#if survey !== null}
 				{#await import('./SurveyLayer.svelte') then { default: SurveyLayer }}
 					<SurveyLayer {wall} {frame} {styles} hints={survey === 'bones'} />
+				{/await}
+			{/if}
+			{#if view.glance}
+				{#each view.glance.lines as { x1, y1, x2, y2 }, index (index)}
+					<path class="glance" d="M{frame.x(x1)} {frame.y(y1)} L{frame.x(x2)} {frame.y(y2)}" />
+				{/each}
+			{/if}
+			{#if spaced && (view.region || view.taping)}
+				{#await import('./RegionTape.svelte') then { default: RegionTape }}
+					<RegionTape {wall} {frame} {styles} />
 				{/await}
 			{/if}
 			{#if selected && spaced && width > NARROW}
@@ -234,6 +256,13 @@
 		stroke: var(--tape-blue-ink);
 		stroke-width: 1.5;
 		stroke-dasharray: 6 4;
+		pointer-events: none;
+	}
+
+	.glance {
+		fill: none;
+		stroke: var(--cross);
+		stroke-width: 3;
 		pointer-events: none;
 	}
 

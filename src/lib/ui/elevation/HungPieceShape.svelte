@@ -14,6 +14,8 @@
 		layer: Layer;
 		styles: Styles;
 		selected: boolean;
+		/** Chosen besides the selected one. */
+		also: boolean;
 		/** Index of the hook the readout tells, when this piece is selected. */
 		hook: number;
 		onselect: () => void;
@@ -21,8 +23,19 @@
 		onkey: (event: KeyboardEvent) => void;
 	}
 
-	let { planned, piece, frame, layer, styles, selected, hook, onselect, ondown, onkey }: Props =
-		$props();
+	let {
+		planned,
+		piece,
+		frame,
+		layer,
+		styles,
+		selected,
+		also,
+		hook,
+		onselect,
+		ondown,
+		onkey
+	}: Props = $props();
 
 	const x = $derived(frame.x(planned.rect.x));
 	const y = $derived(frame.y(planned.rect.y + planned.rect.height));
@@ -63,8 +76,8 @@
 				<text class="measure tag-text" x="8.5" y="13">{planned.letter}</text>
 			</g>
 		{/if}
-		{#if selected}
-			<rect class="chosen" x="-4" y="-4" width={width + 8} height={height + 8} />
+		{#if selected || also}
+			<rect class="chosen" class:also x="-4" y="-4" width={width + 8} height={height + 8} />
 		{/if}
 	</g>
 	{#if layer !== 'looks' || selected}
@@ -109,6 +122,10 @@
 		stroke: var(--tape-blue-ink);
 		stroke-width: 2;
 		stroke-dasharray: 7 4;
+	}
+
+	.also {
+		stroke-dasharray: 2 4;
 	}
 
 	.piece:focus-visible .chosen {

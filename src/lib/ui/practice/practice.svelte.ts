@@ -1,6 +1,6 @@
 import {
 	hiddenWall,
-	scoreOf,
+	practiceScore,
 	seeded,
 	tryTool,
 	doubtIn,
@@ -8,7 +8,7 @@ import {
 	type HiddenKind,
 	type ProbeFacts,
 	type ProbeTool,
-	type Score,
+	type PracticeScore,
 	type Try
 } from '$lib/core/index.ts';
 import type { Others } from '$lib/workers/practice.worker.ts';
@@ -25,7 +25,7 @@ export class Practice {
 	/** Places the person names as the middle of a stud, mm. */
 	named: number[] = $state.raw([]);
 	said = $state('');
-	score: Score | null = $state.raw(null);
+	score: PracticeScore | null = $state.raw(null);
 	others: Others | null = $state.raw(null);
 	/** Seconds the search took. */
 	seconds = $state(0);
@@ -59,7 +59,7 @@ export class Practice {
 
 	lift(): void {
 		this.seconds = Math.round((Date.now() - this.#began) / 1000);
-		this.score = scoreOf(this.wall, this.tries, this.named);
+		this.score = practiceScore(this.wall, this.tries, this.named);
 		const worker = startPracticeWorker();
 		worker.onmessage = ({ data }: MessageEvent<Others>) => {
 			this.others = data;

@@ -1,24 +1,40 @@
 import type { Item, Place, Style, Task } from '../face.ts';
 import { settled } from '../room.ts';
 
+const sum = (list: readonly number[]): number => list.reduce((a, b) => a + b, 0);
+
+/** Each column as wide as its widest piece and each row as high as its highest, with the gap between them. */
 function place(items: readonly Item[], columns: number, { gap, axis }: Task): Place[] {
-	const wide = Math.max(...items.map(({ width }) => width));
-	const tall = Math.max(...items.map(({ height }) => height));
 	const rows = Math.ceil(items.length / columns);
-	const left = axis.x - (columns * wide + (columns - 1) * gap) / 2;
-	const up = axis.y + (rows * tall + (rows - 1) * gap) / 2;
+	const full = items.length % columns === 0;
+	const of = (index: number) => ({ row: Math.floor(index / columns), column: index % columns });
+	const widths = Array.from({ length: columns }, (_, column) =>
+		Math.max(...items.filter((_, index) => of(index).column === column).map(({ width }) => width))
+	);
+	const heights = Array.from({ length: rows }, (_, row) =>
+		Math.max(...items.filter((_, index) => of(index).row === row).map(({ height }) => height))
+	);
+	const left = axis.x - (sum(widths) + gap * (columns - 1)) / 2;
+	const up = axis.y + (sum(heights) + gap * (rows - 1)) / 2;
 	return items.map(({ id, width, height }, index) => {
-		const [row, column] = [Math.floor(index / columns), index % columns];
-		// A last row that is not full is centred.
-		const inRow = row === rows - 1 ? items.length - row * columns : columns;
-		const indent = ((columns - inRow) * (wide + gap)) / 2;
+		const { row, column } = of(index);
+		// A last row that is not full stands in the middle.
+		const alone = row === rows - 1 && !full;
+		const start = alone ? middleStart(items.slice(row * columns), gap, axis.x) : left;
+		const before = alone
+			? items.slice(row * columns, index).map((item) => item.width)
+			: widths.slice(0, column);
+		const room = alone ? width : widths[column]!;
 		return {
 			id,
-			x: left + indent + column * (wide + gap) + (wide - width) / 2,
-			y: up - row * (tall + gap) - tall / 2 - height / 2
+			x: start + sum(before) + gap * before.length + (room - width) / 2,
+			y: up - sum(heights.slice(0, row)) - gap * row - heights[row]! / 2 - height / 2
 		};
 	});
 }
+
+const middleStart = (items: readonly Item[], gap: number, axis: number): number =>
+	axis - (sum(items.map(({ width }) => width)) + gap * (items.length - 1)) / 2;
 
 export const grid: Style = {
 	style: 'grid',

@@ -32,6 +32,12 @@
 	const piece = $derived(session.project.pieces.find(({ id }) => id === view.selected));
 	const planned = $derived(plan?.pieces.find(({ pieceId }) => pieceId === view.selected));
 	const placement = $derived(placements.find(({ pieceId }) => pieceId === view.selected));
+	const rules = $derived(session.rulesOn(wallId));
+	const chosen = $derived(
+		[view.selected, ...view.also].flatMap(
+			(id) => plan?.pieces.find(({ pieceId }) => pieceId === id) ?? []
+		)
+	);
 	const crowding = $derived((plan?.ofPlace ?? []).map(({ caution }) => caution));
 </script>
 
@@ -46,6 +52,13 @@
 	{#if planned && placement}
 		<div class="place">
 			<PlaceFields {wallId} {planned} {placement} {styles} />
+			{#if chosen.length > 1 && plan}
+				{#await import('$lib/ui/arrange/TogetherPart.svelte') then { default: TogetherPart }}
+					<TogetherPart {wallId} pieces={chosen} all={plan.pieces} {styles} gap={rules.gap} />
+				{/await}
+			{:else if placements.length > 1}
+				<p class="small-note">Shift and click, or Space, chooses more to move together.</p>
+			{/if}
 			<button
 				class="btn btn-ghost btn-sm"
 				type="button"
@@ -76,11 +89,18 @@
 			</a>.
 		</p>
 	{:else}
-		<p class="mb-2">
-			Drag a piece, or choose it and use the arrow keys; Shift goes further. It settles on the
-			centre line, the middle of the wall or the furniture, its neighbours’ edges and the house gap.
-			Hold Alt to move freely.
-		</p>
+		<details class="small-note">
+			<summary class="cursor-pointer">By hand: drag, or arrow keys</summary>
+			Drag a piece, or choose it and use the arrow keys; Shift goes further. It settles on the centre
+			line, the middle of the wall or the furniture, its neighbours’ edges and the house gap. Hold Alt
+			to move freely.
+		</details>
+		<h3 class="mt-2 text-lg">Ideas</h3>
+		{#if plan}
+			{#await import('$lib/ui/arrange/IdeasPart.svelte') then { default: IdeasPart }}
+				<IdeasPart {wall} {plan} {styles} loose={loose.map(({ id }) => id)} />
+			{/await}
+		{/if}
 	{/if}
 {/if}
 {#if loose.length > 0}
@@ -98,8 +118,11 @@
 		/>
 	</details>
 {/if}
-{#if crowding.length > 0}
+{#if plan}
 	<h3 class="mt-3 mb-1 text-lg">Second look</h3>
+	{#await import('$lib/ui/arrange/SecondLook.svelte') then { default: SecondLook }}
+		<SecondLook {wall} {plan} {styles} />
+	{/await}
 	<CautionList cautions={crowding} {styles} />
 {/if}
 

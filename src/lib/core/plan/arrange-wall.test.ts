@@ -1,0 +1,119 @@
+import { expect } from 'chai';
+import { arrange } from '../arrange/arrange.ts';
+import { arrangeInRounds } from '../arrange/rounds.ts';
+import { within } from '../arrange/room.ts';
+import { DEMO } from '../../store/demo/index.ts';
+import { placePieces } from '../../store/commands/index.ts';
+import { History } from '../../store/history.ts';
+import type { Wall } from '../model/wall.ts';
+import {
+	centresOn,
+	itemOf,
+	placementsOf,
+	usualRegion,
+	wantedOn,
+	type Asked
+} from './arrange-wall.ts';
+import { planForPage } from './plan-for-page.ts';
+
+const [stairHall, teaRoom, netLoft] = DEMO.walls as [Wall, Wall, Wall];
+const idsOn = ({ arrangements }: Wall) => arrangements[0]!.placements.map(({ pieceId }) => pieceId);
+const asked = (wall: Wall, more: Partial<Asked> = {}): Asked => ({
+	style: 'cluster',
+	gap: 50.8,
+	pieces: idsOn(wall),
+	region: null,
+	over: null,
+	seed: 1,
+	...more
+});
+
+describe('arranging a wall of a project', () => {
+	it('keeps to the wall between what is low and the ceiling, also under a gable', () => {
+		const region = usualRegion(netLoft);
+		const piece = { width: 400, height: 400 };
+		expect(within({ x: 3000, y: 2600, ...piece }, region)).equal(true);
+		expect(within({ x: 200, y: 2200, ...piece }, region)).equal(false);
+		expect(within({ x: 3000, y: 500, ...piece }, region)).equal(false);
+	});
+
+	it('is centred on the house line, over furniture where that is asked for', () => {
+		const { axis } = wantedOn(DEMO, netLoft, asked(netLoft));
+		expect(axis!.x).equal(3200);
+		// 57 in, and the floor’s rise of 18 in 6400 under the middle of the row, 700 to 4480.
+		expect(axis!.y).closeTo(57 * 25.4 + (18 * 2590) / 6400, 1e-9);
+		const [console_] = centresOn(stairHall);
+		expect(console_!.name).equal('Console table');
+		const over = wantedOn(DEMO, stairHall, asked(stairHall, { over: console_!.id }));
+		expect(over.axis!.x! / 25.4).closeTo(84, 1e-9);
+	});
+
+	it('keeps out of features, and off the pieces that stay', () => {
+		const some = idsOn(stairHall).filter((id) => id !== 'piece-c');
+		const wanted = wantedOn(DEMO, stairHall, asked(stairHall, { pieces: some }));
+		// The mirror, 28 by 38 at 84 with its bottom at 39, and the gap round it.
+		const mirror = wanted.keepOuts.at(-1)!;
+		expect(mirror.x / 25.4).closeTo(70 - 2, 1e-9);
+		expect(mirror.y / 25.4).closeTo(39 - 2, 1e-9);
+		expect(mirror.width / 25.4).closeTo(32, 1e-9);
+		expect(wanted.keepOuts.length).above(stairHall.features.length);
+	});
+
+	it('knows where the hooks of a piece are, for the studs', () => {
+		const mirror = DEMO.pieces.find(({ letter }) => letter === 'C')!;
+		const { hooks } = itemOf(mirror, 12);
+		expect(hooks![0]! / 25.4).closeTo(-10.125, 1e-9);
+		expect(hooks![1]! / 25.4).closeTo(10.125, 1e-9);
+	});
+
+	it('hangs what was found without a fault of place, on every wall of the demo', () => {
+		for (const [wall, style] of [
+			[stairHall, 'salon'],
+			[teaRoom, 'cluster'],
+			[netLoft, 'double-hang']
+		] as const) {
+			const before = planForPage(DEMO, wall.id);
+			if (!before.ok) throw new Error(before.error.message);
+			const found = arrange({ ...wantedOn(DEMO, wall, asked(wall, { style })), budget: 900 });
+			if (!found.ok) throw new Error(found.error.message);
+			const history = new History(DEMO);
+			const placements = placementsOf(
+				found.value.candidates[0]!,
+				DEMO.pieces,
+				before.value.centreLine.y
+			);
+			history.run(placePieces(wall.id, placements));
+			const plan = planForPage(history.project, wall.id);
+			if (!plan.ok) throw new Error(plan.error.message);
+			const faults = plan.value.ofPlace.map(({ caution }) => caution.code);
+			for (const code of ['pieces-overlap', 'off-wall', 'over-feature'])
+				expect(faults, `${wall.name} ${code}`).not.include(code);
+			expect(plan.value.pieces).length(idsOn(wall).length);
+		}
+	}).timeout(20_000);
+});
+
+describe('a search in rounds', () => {
+	it('gives the best so far after each, never worse than before, and one round where nothing is to search', () => {
+		const wanted = { ...wantedOn(DEMO, netLoft, asked(netLoft)), budget: 200 };
+		let [last, rounds] = [Infinity, 0];
+		for (const answer of arrangeInRounds(wanted)) {
+			if (!answer.ok) throw new Error(answer.error.message);
+			const best = answer.value.candidates[0]!.scores.total;
+			expect(best).most(last);
+			last = best;
+			rounds++;
+			expect(answer.value.done).equal(rounds);
+		}
+		expect(rounds).equal(4);
+		expect([...arrangeInRounds({ ...wanted, style: 'single-hang' })]).length(1);
+	});
+
+	it('ends with why, when nothing fits', () => {
+		const wanted = { ...wantedOn(DEMO, netLoft, asked(netLoft)), budget: 50 };
+		const tight = { ...wanted, region: { x: 0, y: 0, width: 300, height: 300 } };
+		const answers = [...arrangeInRounds(tight)];
+		expect(answers).length(1);
+		expect(answers[0]!.ok ? '' : answers[0]!.error.code).equal('does-not-fit');
+	});
+});

@@ -1,0 +1,141 @@
+import type { Candidate, Wanted } from '../arrange/arrange.ts';
+import type { Item, Region, StyleName } from '../arrange/face.ts';
+import { faceOf } from '../features/index.ts';
+import { centreX, type Rect } from '../geometry/rect.ts';
+import type { Piece } from '../model/piece.ts';
+import type { Project } from '../model/project.ts';
+import { activeArrangement, type Placement, type Wall } from '../model/wall.ts';
+import { ceilingAt, ceilingLine } from '../survey/outline.ts';
+import { hangPiece } from './hang.ts';
+import { centreLineOf } from './place.ts';
+
+/** What a person asks of an arrangement. */
+export interface Asked {
+	style: StyleName;
+	gap: number;
+	/** Pieces to arrange, by id; those that stand on the wall besides stay where they are. */
+	pieces: readonly string[];
+	/** Taped out by the person; null for the wall between furniture and ceiling. */
+	region: Rect | null;
+	/** The group is centred on this feature; null for the middle of the wall. */
+	over: string | null;
+	seed: number;
+}
+
+/** Pieces hang no lower than this unless a region says so, and this far below the ceiling, mm. From memory. */
+const LOWEST = 700;
+const AIR = 200;
+/** And this far from the ends of the wall, mm. */
+const SIDE = 80;
+
+/** The part of a wall where pieces are hung as a rule: under the ceiling’s slope, above what furniture reaches. */
+export function usualRegion(wall: Wall): Region {
+	const ceiling = ceilingLine(wall)
+		.filter(({ x }) => x > SIDE && x < wall.width - SIDE)
+		.map(({ x, y }) => ({ x, y: y - AIR }));
+	const [left, right] = [SIDE, wall.width - SIDE];
+	return [
+		{ x: left, y: LOWEST },
+		{ x: right, y: LOWEST },
+		{ x: right, y: ceilingAt(wall, right) - AIR },
+		...ceiling.toReversed(),
+		{ x: left, y: ceilingAt(wall, left) - AIR }
+	];
+}
+
+/** A piece as it is arranged: its size, its weight, and where its hooks are. */
+export function itemOf(piece: Piece, hookMargin: number): Item {
+	const hung = hangPiece(piece, hookMargin);
+	return {
+		id: piece.id,
+		width: piece.width,
+		height: piece.height,
+		...(piece.weight === null ? {} : { weight: piece.weight }),
+		...(hung.ok ? { hooks: hung.value.points.map(({ x }) => x) } : {})
+	};
+}
+
+/** What to ask of `arrange` so that pieces hang on a wall as its survey lets them. */
+export function wantedOn(
+	project: Project,
+	wall: Wall,
+	{ style, gap, pieces, region, over, seed }: Asked,
+	studs: readonly number[] = []
+): Wanted {
+	const { houseRules } = project;
+	const chosen = new Set(pieces);
+	const { placements } = activeArrangement(wall);
+	const staying = placements.filter(({ pieceId }) => !chosen.has(pieceId));
+	const centreLine = centreLineOf(wall, placements, houseRules).y;
+	const known = new Map(project.pieces.map((piece) => [piece.id, piece]));
+	const feature = wall.features.find(({ id }) => id === over);
+	return {
+		style,
+		gap,
+		seed,
+		studs,
+		region: region ?? usualRegion(wall),
+		pieces: pieces.flatMap((id) => {
+			const piece = known.get(id);
+			return piece ? [itemOf(piece, houseRules.hookMargin)] : [];
+		}),
+		keepOuts: [
+			...keepOuts(wall),
+			...staying.flatMap(({ pieceId, x, height }) => {
+				const piece = known.get(pieceId);
+				if (!piece) return [];
+				const at = height.from === 'house' ? centreLine : height.at;
+				const bottom =
+					height.from === 'top'
+						? at - piece.height
+						: height.from === 'bottom'
+							? at
+							: at - piece.height / 2;
+				return [
+					{
+						x: x - piece.width / 2 - gap,
+						y: bottom - gap,
+						width: piece.width + 2 * gap,
+						height: piece.height + 2 * gap
+					}
+				];
+			})
+		],
+		axis: { x: feature ? centreX(feature) : wall.width / 2, ...(region ? {} : { y: centreLine }) },
+		...(wall.stairs ? { rake: wall.stairs } : {})
+	};
+}
+
+/** What pieces must stay out of: features, and the room that is more than a courtesy. */
+function keepOuts(wall: Wall): Rect[] {
+	return wall.features.flatMap((feature) =>
+		faceOf(feature)
+			.zones(feature)
+			.filter(({ caution }, index) => index === 0 || caution('').code === 'low-over-furniture')
+			.map(({ rect }) => rect)
+	);
+}
+
+/** Features a group may be centred over, the widest first. */
+export const centresOn = (wall: Wall) =>
+	wall.features.filter((feature) => faceOf(feature).centres).sort((a, b) => b.width - a.width);
+
+/** Placements as a wall keeps them: by the house height where the middle is on the centre line. */
+export function placementsOf(
+	{ placements }: Candidate,
+	pieces: readonly Piece[],
+	centreLine: number
+): Placement[] {
+	return placements.map(({ id, x, y }) => {
+		const piece = pieces.find((each) => each.id === id)!;
+		const middle = y + piece.height / 2;
+		return {
+			pieceId: id,
+			x: x + piece.width / 2,
+			height:
+				Math.abs(middle - centreLine) < 0.01
+					? { from: 'house' as const }
+					: { from: 'centre' as const, at: middle }
+		};
+	});
+}

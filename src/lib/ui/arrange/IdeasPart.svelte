@@ -1,0 +1,264 @@
+<script lang="ts">
+	import { BoxSelect, Square } from '@lucide/svelte';
+	import {
+		activeArrangement,
+		arrangeStyles,
+		centresOn,
+		formatLength,
+		itemOf,
+		placementsOf,
+		say,
+		wantedOn,
+		type Candidate,
+		type StyleName,
+		type Styles,
+		type Wall,
+		type WallPlan
+	} from '$lib/core/index.ts';
+	import { placePieces } from '$lib/store/commands/index.ts';
+	import { getSession } from '$lib/store/session.svelte.ts';
+	import LengthField from '../field/LengthField.svelte';
+	import { getBones } from '../survey/bones.svelte.ts';
+	import { getView } from '../view.svelte.ts';
+	import CandidateCard from './CandidateCard.svelte';
+	import { Ideas } from './ideas.svelte.ts';
+
+	interface Props {
+		wall: Wall;
+		plan: WallPlan;
+		styles: Styles;
+		/** Ids of pieces on no wall. */
+		loose: readonly string[];
+	}
+
+	let { wall, plan, styles, loose }: Props = $props();
+
+	const session = $derived(getSession()());
+	const view = $derived(getView()());
+	const watch = $derived(getBones()());
+	const ideas = new Ideas();
+	const { project } = $derived(session);
+	const rules = $derived(session.rulesOn(wall.id));
+
+	let style: StyleName = $state('single-hang');
+	let ownGap: number | null = $state(null);
+	let over: string | null = $state(null);
+	/** Pieces a person took out or put in, against those that stand on the wall. */
+	let turned: Record<string, boolean> = $state({});
+	let shown: Candidate | null = $state.raw(null);
+	/** The centre line when arrangements were asked for; it moves a little with the group on a crooked floor. */
+	let askedLine = 0;
+
+	const here = $derived(activeArrangement(wall).placements.map(({ pieceId }) => pieceId));
+	const offered = $derived(
+		project.pieces.filter(({ id }) => here.includes(id) || loose.includes(id))
+	);
+	const chosen = $derived(
+		offered.filter(({ id }) => turned[id] ?? here.includes(id)).map(({ id }) => id)
+	);
+	const face = $derived(arrangeStyles.find((each) => each.style === style)!);
+	const gap = $derived(ownGap ?? rules.gap);
+	const centres = $derived(centresOn(wall));
+	const items = $derived(
+		project.pieces
+			.filter(({ id }) => chosen.includes(id))
+			.map((piece) => itemOf(piece, project.houseRules.hookMargin))
+	);
+	const letters = $derived(new Map(project.pieces.map(({ id, letter }) => [id, letter])));
+	/** A sentence of the core names pieces by id; a person knows their letters. */
+	const lettered = (text: string) =>
+		[...letters].reduce((said, [id, letter]) => said.replaceAll(id, letter), text);
+	const studs = $derived(
+		watch.bones?.estimate.ok && watch.bones.estimate.value.known
+			? watch.bones.estimate.value.studs.map(({ x }) => x)
+			: []
+	);
+
+	$effect(() => () => {
+		ideas.forget();
+		session.show(null);
+		view.taping = false;
+	});
+
+	function ask() {
+		show(null);
+		askedLine = plan.centreLine.y;
+		const asked = { style, gap, pieces: chosen, region: view.region, over, seed: 1 };
+		// A plain copy: a worker takes no proxies.
+		ideas.ask(JSON.parse(JSON.stringify(wantedOn(project, wall, asked, studs))));
+	}
+
+	function command(candidate: Candidate) {
+		return placePieces(wall.id, placementsOf(candidate, project.pieces, askedLine));
+	}
+
+	function show(candidate: Candidate | null) {
+		shown = candidate;
+		session.show(candidate && command(candidate));
+	}
+
+	function hang(candidate: Candidate) {
+		session.run(command(candidate));
+		shown = null;
+		ideas.forget();
+	}
+</script>
+
+<section class="ideas" aria-label="Ideas">
+	<label>
+		<span class="field-label">Way to hang the group</span>
+		<select class="select w-full select-sm" bind:value={style} onchange={() => ideas.forget()}>
+			{#each arrangeStyles as { style: value, label } (value)}
+				<option {value}>{label}</option>
+			{/each}
+		</select>
+	</label>
+	<p class="small-note">{face.suits} {face.advice(chosen.length) ?? ''}</p>
+	<div class="field-pair">
+		<LengthField
+			label="Gap"
+			value={gap}
+			zero
+			{styles}
+			plausible={{ min: 10, max: 300 }}
+			onvalue={(mm) => (ownGap = mm)}
+		/>
+		<label>
+			<span class="field-label">Centred on</span>
+			<select
+				class="select w-full select-sm"
+				value={over ?? ''}
+				onchange={(event) => (over = event.currentTarget.value || null)}
+			>
+				<option value="">the wall</option>
+				{#each centres as { id, name } (id)}
+					<option value={id}>the {name.toLowerCase()}</option>
+				{/each}
+			</select>
+		</label>
+	</div>
+	<details>
+		<summary class="cursor-pointer font-semibold"
+			>Pieces: {chosen.length} of {offered.length}</summary
+		>
+		<div class="pieces">
+			{#each offered as { id, letter, name } (id)}
+				<label title={name}>
+					<input
+						class="checkbox checkbox-sm"
+						type="checkbox"
+						checked={chosen.includes(id)}
+						onchange={(event) => (turned = { ...turned, [id]: event.currentTarget.checked })}
+					/>
+					{letter}
+				</label>
+			{/each}
+		</div>
+	</details>
+	<div class="acts">
+		<button
+			class="btn btn-sm"
+			type="button"
+			aria-pressed={view.taping}
+			onclick={() => (view.taping = !view.taping)}
+		>
+			<BoxSelect size={16} aria-hidden="true" />
+			{view.taping ? 'Drag on the wall…' : 'Tape out a region'}
+		</button>
+		{#if view.region}
+			<button class="btn btn-ghost btn-sm" type="button" onclick={() => (view.region = null)}>
+				Take the tape off
+			</button>
+		{/if}
+	</div>
+	{#if view.region}
+		<p class="small-note measure" data-testid="region">
+			{formatLength(view.region.width, styles.lead)} × {formatLength(
+				view.region.height,
+				styles.lead
+			)}, {formatLength(view.region.x, styles.lead)} from the left, {formatLength(
+				view.region.y,
+				styles.lead
+			)} up
+		</p>
+	{/if}
+	<div class="acts">
+		<button
+			class="btn btn-primary btn-sm"
+			type="button"
+			disabled={chosen.length === 0}
+			onclick={ask}
+		>
+			Show arrangements
+		</button>
+		{#if ideas.progress}
+			<progress
+				class="progress"
+				max={ideas.progress.of}
+				value={ideas.progress.done}
+				aria-label="Searching"
+			></progress>
+			<button class="btn btn-ghost btn-sm" type="button" onclick={() => ideas.stop()}>
+				<Square size={14} aria-hidden="true" /> Stop
+			</button>
+		{/if}
+	</div>
+	{#if ideas.trouble}
+		<p class="trouble" role="alert">{say(lettered(ideas.trouble.message), styles.lead)}</p>
+	{/if}
+	<ul class="candidates" aria-live="polite">
+		{#each ideas.candidates as candidate, index (index)}
+			<CandidateCard
+				{candidate}
+				pieces={items}
+				{wall}
+				shown={candidate === shown}
+				onshow={() => show(candidate === shown ? null : candidate)}
+				onhang={() => hang(candidate)}
+			/>
+		{/each}
+	</ul>
+</section>
+
+<style>
+	.ideas {
+		display: grid;
+		gap: 0.4rem;
+	}
+
+	.pieces {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 0.2rem 0.8rem;
+		padding: 0.3rem 0;
+	}
+
+	.pieces label {
+		display: flex;
+		gap: 0.3rem;
+		align-items: center;
+		min-height: 1.6rem;
+	}
+
+	.acts {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 0.3rem;
+		align-items: center;
+	}
+
+	.progress {
+		flex: 1;
+	}
+
+	.trouble {
+		color: var(--color-error);
+		font-weight: 600;
+		font-size: 0.92rem;
+	}
+
+	.candidates {
+		display: grid;
+		gap: 0.3rem;
+	}
+</style>

@@ -1,0 +1,79 @@
+<script lang="ts">
+	import { Wand2 } from '@lucide/svelte';
+	import {
+		faceOf,
+		say,
+		secondLook,
+		type Glance,
+		type Styles,
+		type Wall,
+		type WallPlan
+	} from '$lib/core/index.ts';
+	import { movePieces } from '$lib/store/commands/index.ts';
+	import { getSession } from '$lib/store/session.svelte.ts';
+	import { getView } from '../view.svelte.ts';
+
+	let { wall, plan, styles }: { wall: Wall; plan: WallPlan; styles: Styles } = $props();
+
+	const session = $derived(getSession()());
+	const view = $derived(getView()());
+	const glances = $derived(
+		secondLook({
+			pieces: plan.pieces.map(({ pieceId, letter, rect }) => ({ id: pieceId, letter, rect })),
+			beneath: wall.features.filter((feature) => faceOf(feature).centres),
+			centreLine: plan.centreLine.y,
+			floor: plan.centreLine.floor
+		})
+	);
+
+	$effect(() => () => (view.glance = null));
+
+	function mend({ mend }: Glance) {
+		if (!mend) return;
+		view.glance = null;
+		session.run(movePieces(wall.id, mend.moves, plan.pieces));
+	}
+</script>
+
+{#if glances.length > 0}
+	<ul class="glances" data-testid="second-look">
+		{#each glances as glance, index (index)}
+			<li onpointerenter={() => (view.glance = glance)} onpointerleave={() => (view.glance = null)}>
+				<span>{say(glance.message, styles.lead)}</span>
+				{#if glance.mend}
+					<button
+						class="btn btn-xs"
+						type="button"
+						onfocus={() => (view.glance = glance)}
+						onblur={() => (view.glance = null)}
+						onclick={() => mend(glance)}
+					>
+						<Wand2 size={13} aria-hidden="true" />
+						{say(glance.mend.label, styles.lead)}
+					</button>
+				{/if}
+			</li>
+		{/each}
+	</ul>
+{:else if plan.pieces.length > 1}
+	<p class="small-note">Nothing looks like a slip.</p>
+{/if}
+
+<style>
+	.glances {
+		display: grid;
+		gap: 0.3rem;
+		margin-bottom: 0.4rem;
+	}
+
+	li {
+		display: grid;
+		gap: 0.2rem;
+		justify-items: start;
+		padding: 0.3rem 0.5rem;
+		border-left: 4px solid var(--marigold);
+		background: color-mix(in srgb, var(--marigold) 10%, var(--color-base-100));
+		font-size: 0.92rem;
+		line-height: 1.3;
+	}
+</style>

@@ -1,0 +1,45 @@
+import type { Candidate, Failure, Wanted } from '$lib/core/index.ts';
+import type { ArrangeAnswer } from '$lib/workers/arrange.worker.ts';
+import { startArrangeWorker } from '$lib/workers/start.ts';
+
+/** A search for arrangements in a worker; it can be stopped, and keeps the best so far. */
+export class Ideas {
+	candidates: Candidate[] = $state.raw([]);
+	trouble: Failure | null = $state.raw(null);
+	/** Rounds done, of all; null while nothing is under way. */
+	progress: { done: number; of: number } | null = $state.raw(null);
+	#worker: Worker | null = null;
+
+	ask(wanted: Wanted): void {
+		this.stop();
+		this.candidates = [];
+		this.trouble = null;
+		this.progress = { done: 0, of: 1 };
+		this.#worker = startArrangeWorker();
+		this.#worker.onmessage = ({ data }: MessageEvent<ArrangeAnswer>) => {
+			if (!data.ok) {
+				this.trouble = data.error;
+				this.stop();
+				return;
+			}
+			const { done, of, candidates } = data.value;
+			this.candidates = candidates;
+			this.progress = { done, of };
+			if (done === of) this.stop();
+		};
+		this.#worker.postMessage(wanted);
+	}
+
+	/** Ends the search; what was found stays. */
+	stop(): void {
+		this.#worker?.terminate();
+		this.#worker = null;
+		this.progress = null;
+	}
+
+	forget(): void {
+		this.stop();
+		this.candidates = [];
+		this.trouble = null;
+	}
+}
