@@ -79,7 +79,7 @@
 		/>
 	{/each}
 	{#if wants.length > 0}
-		<p class="field-label">What it forbids, or asks</p>
+		<p class="field-label">What it forbids: a piece in its way is told</p>
 		<ul class="small-note wants">
 			{#each wants as { message, remedy }, index (index)}
 				<li>{say(message, styles.lead)} {say(remedy, styles.lead)}</li>
