@@ -240,6 +240,13 @@ describe('what is locked', () => {
 		).equal('locked-conflict: The locked pieces A and B overlap: free one of them.');
 		expect(told([{ id: 'A', x: 0, y: 500 }])).contain('A lies outside the region');
 		expect(
+			told([
+				{ id: 'A', x: 500, y: 500 },
+				{ id: 'B', x: 1000, y: 500 },
+				{ id: 'C', x: 1500, y: 500 }
+			])
+		).equal('no-pieces: Every piece is locked: there is nothing to arrange.');
+		expect(
 			told([{ id: 'A', x: 500, y: 500 }], [{ x: 400, y: 400, width: 200, height: 200 }])
 		).contain('kept clear');
 	});

@@ -56,6 +56,8 @@ export function arrange(wanted: Wanted): Result<{ candidates: Candidate[] }> {
 	const style = styleNamed(wanted.style);
 	const fixed = new Map(locked.map((place) => [place.id, place]));
 	const items = pieces.filter(({ id }) => !fixed.has(id));
+	if (items.length === 0)
+		return fail('no-pieces', 'Every piece is locked: there is nothing to arrange.', 'locked');
 	const refusal = style.refuses?.(items.length);
 	if (refusal) return fail('wrong-count', refusal, 'pieces');
 	const box = boxOf(region);
@@ -74,7 +76,7 @@ export function arrange(wanted: Wanted): Result<{ candidates: Candidate[] }> {
 		draw: seeded(seed),
 		budget: Math.min(wanted.budget ?? BUDGET, Math.ceil(MOST_WORK / Math.max(items.length, 1) ** 2))
 	};
-	const layouts = items.length === 0 ? [] : style.lay(task);
+	const layouts = style.lay(task);
 	if (layouts.length === 0) return tooMuch(task, style.label);
 	const scored = layouts
 		.map(({ name, places }) => ({ name, placements: places, scores: scoreOf(places, task) }))
