@@ -215,8 +215,11 @@ test('a photo is cut, kept, shown, carried in the zip, and its outline traced', 
 	const path = await file.path();
 
 	await page.getByRole('link', { name: 'Warm Porch' }).click();
+	await expect(page.getByRole('heading', { name: 'Your projects' })).toBeVisible();
 	await page.locator('input[type=file]').setInputFiles(path);
-	await expect(pieceOn(page, 'A').locator('image')).toHaveAttribute('href', /^blob:/);
+	await expect(pieceOn(page, 'A').locator('image')).toHaveAttribute('href', /^blob:/, {
+		timeout: 20_000
+	});
 	await page.reload();
 	await expect(pieceOn(page, 'A').locator('image')).toHaveAttribute('href', /^blob:/);
 });
