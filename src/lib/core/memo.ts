@@ -15,3 +15,22 @@ export function memoised<K extends object, Rest extends unknown[], R>(
 		return result;
 	};
 }
+
+/**
+ * A function remembered by the sameness of the parts of its subject that it reads; the first of them holds the memory.
+ * For a wall that a drag makes anew while its survey stays as it was.
+ */
+export function memoisedOn<T, R>(
+	parts: (subject: T) => [object, ...unknown[]],
+	compute: (subject: T) => R
+): (subject: T) => R {
+	const remembered = new WeakMap<object, { seen: unknown[]; result: R }>();
+	return (subject) => {
+		const seen = parts(subject);
+		const known = remembered.get(seen[0]);
+		if (known?.seen.every((part, index) => Object.is(part, seen[index]))) return known.result;
+		const result = compute(subject);
+		remembered.set(seen[0], { seen, result });
+		return result;
+	};
+}

@@ -36,6 +36,11 @@ export class Session {
 		return this.#draft ?? this.#project;
 	}
 
+	/** A drag or a look at an arrangement is under way. */
+	get showing(): boolean {
+		return this.#draft !== null;
+	}
+
 	plan(wallId: string): WallPlan | null {
 		const plan = planOnce(this.project, wallId);
 		return plan.ok ? plan.value : null;

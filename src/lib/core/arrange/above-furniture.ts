@@ -2,7 +2,7 @@ import type { Rect } from '../geometry/rect.ts';
 import { ABOVE_FURNITURE } from '../features/furniture.ts';
 
 /** A group over furniture is usually two thirds to three quarters as wide. Common practice. */
-export const FURNITURE_SHARE = { least: 2 / 3, most: 3 / 4 };
+const FURNITURE_SHARE = { least: 2 / 3, most: 3 / 4 };
 
 /** Where a group over furniture may lie, mm: how wide, and between which heights its bottom goes. */
 export function aboveFurniture({ y, width, height }: Rect): {

@@ -1,4 +1,4 @@
-import { overlap, right, top, type Rect } from '../geometry/rect.ts';
+import { boundsOf, grown, overlap, right, top, type Rect } from '../geometry/rect.ts';
 import type { Point } from '../geometry/line.ts';
 import type { Item, Place, Region, Task } from './face.ts';
 
@@ -82,13 +82,6 @@ export const rectOf = ({ width, height }: Item, { x, y }: Place | Point): Rect =
 	height
 });
 
-const grown = ({ x, y, width, height }: Rect, by: number): Rect => ({
-	x: x - by,
-	y: y - by,
-	width: width + 2 * by,
-	height: height + 2 * by
-});
-
 /** Whether a rectangle may be hung: in the region, out of what is to be kept clear, a gap from locked pieces. */
 export const isFree = (rect: Rect, { region, keepOuts, locked, gap }: Task): boolean =>
 	within(rect, region) &&
@@ -110,13 +103,9 @@ export function settled(places: readonly Place[], task: Task): Place[] | null {
 	const rects = places.map((place) => rectOf(items.get(place.id)!, place));
 	if (rects.length === 0) return [];
 	const box = boxOf(task.region);
-	const [left, bottom] = [
-		Math.min(...rects.map(({ x }) => x)),
-		Math.min(...rects.map(({ y }) => y))
-	];
-	const [end, up] = [Math.max(...rects.map(right)), Math.max(...rects.map(top))];
+	const group = boundsOf(rects);
 	const stops = [
-		...task.keepOuts.map((rect) => rect),
+		...task.keepOuts,
 		...task.locked.map((piece) => grown(rectOf(piece, piece), task.gap))
 	];
 	const along = (axis: 'x' | 'y', near: (rect: Rect) => number, far: (rect: Rect) => number) => [
@@ -124,8 +113,8 @@ export function settled(places: readonly Place[], task: Task): Place[] | null {
 		...stops.flatMap((stop) =>
 			rects.flatMap((rect) => [far(stop) - near(rect), near(stop) - far(rect)])
 		),
-		axis === 'x' ? box.x - left : box.y - bottom,
-		axis === 'x' ? right(box) - end : top(box) - up
+		axis === 'x' ? box.x - group.x : box.y - group.y,
+		axis === 'x' ? right(box) - right(group) : top(box) - top(group)
 	];
 	const near = (shifts: number[]) =>
 		[...new Set(shifts)].sort((a, b) => Math.abs(a) - Math.abs(b)).slice(0, MOST_SHIFTS);

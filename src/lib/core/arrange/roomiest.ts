@@ -1,4 +1,4 @@
-import { overlap, right, top, type Rect } from '../geometry/rect.ts';
+import { grown, overlap, right, top, type Rect } from '../geometry/rect.ts';
 import type { Task } from './face.ts';
 import { boxOf, rectOf } from './room.ts';
 
@@ -8,18 +8,9 @@ const OFF_AXIS = 1.4;
 /** The largest upright rectangle of a task’s region that nothing is to be kept clear in; the axis runs through it if it can. */
 export function roomiest({ region, keepOuts, locked, gap, axis }: Task): Rect {
 	const box = boxOf(region);
-	const stops = [
-		...keepOuts,
-		...locked.map((piece) => {
-			const rect = rectOf(piece, piece);
-			return {
-				x: rect.x - gap,
-				y: rect.y - gap,
-				width: rect.width + 2 * gap,
-				height: rect.height + 2 * gap
-			};
-		})
-	].filter((stop) => overlap(stop, box));
+	const stops = [...keepOuts, ...locked.map((piece) => grown(rectOf(piece, piece), gap))].filter(
+		(stop) => overlap(stop, box)
+	);
 	const xs = edges(
 		box.x,
 		right(box),

@@ -1,4 +1,4 @@
-import { centreX, centreY, right, top, type Rect } from '../geometry/rect.ts';
+import { boundsOf, centreX, centreY, right, top, type Rect } from '../geometry/rect.ts';
 import type { Item, Place, Task } from './face.ts';
 import { rectOf } from './room.ts';
 
@@ -80,18 +80,6 @@ export function scoreOf(
 		counted += COUNTS[part];
 	}
 	return { parts, total: sum / counted };
-}
-
-/** The upright box round rectangles. */
-export function boundsOf(rects: readonly Rect[]): Rect {
-	const x = Math.min(...rects.map((rect) => rect.x));
-	const y = Math.min(...rects.map((rect) => rect.y));
-	return {
-		x,
-		y,
-		width: Math.max(...rects.map(right)) - x,
-		height: Math.max(...rects.map(top)) - y
-	};
 }
 
 /** How far the middle of all area lies off the axis, against half the group’s width. */

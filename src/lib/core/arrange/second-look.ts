@@ -1,7 +1,7 @@
-import { centreX, centreY, right, top, type Rect } from '../geometry/rect.ts';
+import { boundsOf, centreX, centreY, right, top, type Rect } from '../geometry/rect.ts';
 import { lengthIn } from '../units/say.ts';
-import { FURNITURE_SHARE } from './above-furniture.ts';
-import { boundsOf, facing, isNearly } from './score.ts';
+import { aboveFurniture } from './above-furniture.ts';
+import { facing, isNearly } from './score.ts';
 
 /** A piece where it hangs. */
 export interface Hanging {
@@ -167,10 +167,11 @@ function overFurniture(group: readonly Hanging[], { beneath }: LookedAt): Glance
 			]
 		});
 	// A group over a small stand is not meant to match it.
-	if (box.width > FURNITURE_SHARE.most * under.width && box.width <= 1.2 * under.width)
+	const { most } = aboveFurniture(under).width;
+	if (box.width > most && box.width <= 1.2 * under.width)
 		found.push({
 			code: 'too-wide',
-			message: `The group is ${lengthIn(box.width)} wide: more than three quarters of the ${name} (${lengthIn(FURNITURE_SHARE.most * under.width)}).`,
+			message: `The group is ${lengthIn(box.width)} wide: more than three quarters of the ${name} (${lengthIn(most)}).`,
 			mend: null,
 			lines: [{ x1: box.x, y1: box.y, x2: right(box), y2: box.y }]
 		});

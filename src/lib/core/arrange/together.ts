@@ -1,5 +1,4 @@
-import { centreX, centreY, right, top, type Rect } from '../geometry/rect.ts';
-import { boundsOf } from './score.ts';
+import { boundsOf, centreX, centreY, right, top, type Rect } from '../geometry/rect.ts';
 import type { Hanging } from './second-look.ts';
 
 export interface Move {

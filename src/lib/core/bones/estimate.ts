@@ -13,6 +13,9 @@ export const PITCHES: readonly number[] = [406.4, 609.6, 487.68, 400, 450, 600];
 /** Below this chance of the pitch and the phase together, the studs are not known. A choice, no source. */
 export const KNOWN = 0.9;
 
+/** Below this chance of wood a single stud is told as not known. A choice, no source. */
+export const SURE = 0.8;
+
 /** Likelihood below which a hint fits the layout badly: twice the chance of an outlier. */
 const FITS_BADLY = 0.1;
 

@@ -19,6 +19,9 @@ export interface ProbeFacts extends StudFacts {
 	avoid?: readonly (readonly [number, number])[];
 }
 
+/** A nail that tells less than this is not worth its hole, bits. A choice, no source. */
+export const WORTH_A_NAIL = 0.005;
+
 /** Places are compared this far apart, mm; those told lie at least APART from each other. */
 const STEP = 4;
 const APART = 40;
@@ -110,7 +113,7 @@ function spreadOut<P extends Probe>(probes: P[]): P[] {
 function reason(fits: readonly PitchFit[], ofPitch: number, { x, gain }: Probe): string {
 	const byChance = [...fits].sort((a, b) => b.chance - a.chance);
 	const [first, second] = byChance;
-	if (gain < 0.005) return 'Little is left to learn from one more nail.';
+	if (gain < WORTH_A_NAIL) return 'Little is left to learn from one more nail.';
 	if (segmentAt(fits[0]!, x)!.hints === 0)
 		return 'Nothing is known of this stretch yet; any place is as good as another.';
 	if (second && ofPitch > gain / 2)

@@ -17,6 +17,7 @@ export const chairRail: FeatureFace<z.infer<typeof chairRailSchema>> = {
 		near(feature, feature, {
 			grade: 'care',
 			code: 'over-moulding',
+			keepOut: true,
 			message: 'crosses the %.',
 			remedy: 'It would stand off the wall there: keep above or below the rail.'
 		})

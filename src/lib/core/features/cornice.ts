@@ -17,6 +17,7 @@ export const cornice: FeatureFace<z.infer<typeof corniceSchema>> = {
 		near(feature, feature, {
 			grade: 'care',
 			code: 'over-moulding',
+			keepOut: true,
 			message: 'reaches into the %.',
 			remedy: 'Keep the top of the piece below the moulding.'
 		})

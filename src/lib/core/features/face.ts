@@ -22,6 +22,8 @@ export interface AnyFeature extends Rect {
 /** A stretch of wall that a feature wants kept clear, and what a piece in it should know. */
 export interface Zone {
 	rect: Rect;
+	/** Arrangements stay out of it: it is more than a courtesy. */
+	keepOut: boolean;
 	/** @param letter of the piece that reaches into the zone. */
 	caution: (letter: string) => Caution;
 }

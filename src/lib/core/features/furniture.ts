@@ -1,8 +1,9 @@
 import * as z from 'zod/mini';
 import { lengthIn } from '../units/say.ts';
+import { grown } from '../geometry/rect.ts';
 import { outlineShape, type AnyFeature, type FeatureFace, type Part, type Zone } from './face.ts';
 import { block, disc } from './parts.ts';
-import { grown, near, uncovered } from './zones.ts';
+import { near, uncovered } from './zones.ts';
 
 const SORTS = ['console', 'sofa', 'bed', 'piano', 'desk', 'other'] as const;
 type Sort = (typeof SORTS)[number];
@@ -66,6 +67,7 @@ export const furniture: FeatureFace<Furniture> = {
 		near(feature, grown(feature, { above: ABOVE_FURNITURE.least }), {
 			grade: 'note',
 			code: 'low-over-furniture',
+			keepOut: true,
 			message: `hangs less than ${lengthIn(ABOVE_FURNITURE.least)} above the %.`,
 			remedy: `Usual is ${lengthIn(ABOVE_FURNITURE.least)} to ${lengthIn(ABOVE_FURNITURE.most)}, so that nothing set down there knocks it.`
 		}),

@@ -1,7 +1,8 @@
 import * as z from 'zod/mini';
+import { grown } from '../geometry/rect.ts';
 import { outlineShape, type FeatureFace } from './face.ts';
 import { block } from './parts.ts';
-import { grown, near, uncovered } from './zones.ts';
+import { near, uncovered } from './zones.ts';
 
 export const lightSchema = z.object({ ...outlineShape, kind: z.literal('light') });
 
@@ -18,7 +19,7 @@ export const light: FeatureFace<z.infer<typeof lightSchema>> = {
 	service: 'cable',
 	zones: (feature) => [
 		uncovered(feature, 'Keep lights clear.'),
-		near(feature, grown(feature, { left: WARM, right: WARM, above: WARM, below: WARM }), {
+		near(feature, grown(feature, WARM), {
 			grade: 'note',
 			code: 'near-light',
 			message: 'hangs close to the %.',

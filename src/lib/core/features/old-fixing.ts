@@ -2,7 +2,6 @@ import * as z from 'zod/mini';
 import { note } from '../caution.ts';
 import { outlineShape, yesNo, type FeatureFace } from './face.ts';
 import { disc } from './parts.ts';
-import { grown } from './zones.ts';
 
 export const oldFixingSchema = z.object({
 	...outlineShape,
@@ -27,7 +26,8 @@ export const oldFixing: FeatureFace<OldFixing> = {
 			? []
 			: [
 					{
-						rect: grown({ x, y, width, height }, {}),
+						rect: { x, y, width, height },
+						keepOut: false,
 						caution: (letter) =>
 							note(
 								'over-old-fixing',

@@ -1,7 +1,8 @@
 import * as z from 'zod/mini';
+import { grown } from '../geometry/rect.ts';
 import { outlineShape, type FeatureFace } from './face.ts';
 import { block } from './parts.ts';
-import { grown, near, uncovered } from './zones.ts';
+import { near, uncovered } from './zones.ts';
 
 export const radiatorSchema = z.object({ ...outlineShape, kind: z.literal('radiator') });
 

@@ -1,7 +1,8 @@
 import * as z from 'zod/mini';
+import { grown } from '../geometry/rect.ts';
 import { outlineShape, type FeatureFace } from './face.ts';
 import { block, disc } from './parts.ts';
-import { grown, near, uncovered } from './zones.ts';
+import { near, uncovered } from './zones.ts';
 
 export const thermostatSchema = z.object({ ...outlineShape, kind: z.literal('thermostat') });
 
@@ -18,7 +19,7 @@ export const thermostat: FeatureFace<z.infer<typeof thermostatSchema>> = {
 	service: 'cable',
 	zones: (feature) => [
 		uncovered(feature, 'Covered, it reads the wrong temperature.'),
-		near(feature, grown(feature, { left: AIR, right: AIR, above: AIR, below: AIR }), {
+		near(feature, grown(feature, AIR), {
 			grade: 'note',
 			code: 'near-fitting',
 			message: 'comes close to the %.',

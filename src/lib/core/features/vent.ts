@@ -1,7 +1,8 @@
 import * as z from 'zod/mini';
+import { grown } from '../geometry/rect.ts';
 import { outlineShape, type FeatureFace } from './face.ts';
 import { block, stroke } from './parts.ts';
-import { grown, near, uncovered } from './zones.ts';
+import { near, uncovered } from './zones.ts';
 
 export const ventSchema = z.object({ ...outlineShape, kind: z.literal('vent') });
 
@@ -18,16 +19,12 @@ export const vent: FeatureFace<z.infer<typeof ventSchema>> = {
 	service: 'duct',
 	zones: (feature) => [
 		uncovered(feature, 'Keep vents open.'),
-		near(
-			feature,
-			grown(feature, { left: DRAUGHT, right: DRAUGHT, above: DRAUGHT, below: DRAUGHT }),
-			{
-				grade: 'care',
-				code: 'in-draught',
-				message: 'hangs in the draught of the %.',
-				remedy: 'Warm or damp air moves paper, canvas and wood, and swings light pieces: move it.'
-			}
-		)
+		near(feature, grown(feature, DRAUGHT), {
+			grade: 'care',
+			code: 'in-draught',
+			message: 'hangs in the draught of the %.',
+			remedy: 'Warm or damp air moves paper, canvas and wood, and swings light pieces: move it.'
+		})
 	],
 	draw: ({ width, height }) => [
 		block('plate', [0, 0, width, height]),

@@ -17,6 +17,7 @@ export const wainscot: FeatureFace<z.infer<typeof wainscotSchema>> = {
 		near(feature, feature, {
 			grade: 'care',
 			code: 'over-moulding',
+			keepOut: true,
 			message: 'reaches over the %.',
 			remedy:
 				'Its face stands proud of the wall: keep the piece above it, usually {150 mm} to {200 mm}.'

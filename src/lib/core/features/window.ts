@@ -1,7 +1,8 @@
 import * as z from 'zod/mini';
+import { grown } from '../geometry/rect.ts';
 import { outlineShape, type FeatureFace } from './face.ts';
 import { block, casingOf, stroke } from './parts.ts';
-import { grown, near, uncovered } from './zones.ts';
+import { near, uncovered } from './zones.ts';
 
 export const windowSchema = z.object({ ...outlineShape, kind: z.literal('window') });
 
@@ -19,7 +20,7 @@ export const windowFace: FeatureFace<z.infer<typeof windowSchema>> = {
 	breaksStuds: true,
 	zones: (feature) => [
 		uncovered(feature, 'Keep windows clear.'),
-		near(feature, grown(feature, { left: BESIDE, right: BESIDE, above: BESIDE, below: BESIDE }), {
+		near(feature, grown(feature, BESIDE), {
 			grade: 'note',
 			code: 'near-window',
 			message: 'hangs right beside the %.',

@@ -17,3 +17,34 @@ export function overlap(a: Rect, b: Rect, slack = 0.01): boolean {
 		a.x + slack < right(b) && b.x + slack < right(a) && a.y + slack < top(b) && b.y + slack < top(a)
 	);
 }
+
+/** A rectangle grown by the same on every side, or by each side's own, mm. */
+export function grown(
+	{ x, y, width, height }: Rect,
+	by: number | { left?: number; right?: number; above?: number; below?: number }
+): Rect {
+	const {
+		left = 0,
+		right: beyond = 0,
+		above = 0,
+		below = 0
+	} = typeof by === 'number' ? { left: by, right: by, above: by, below: by } : by;
+	return {
+		x: x - left,
+		y: y - below,
+		width: width + left + beyond,
+		height: height + above + below
+	};
+}
+
+/** The upright box round rectangles. */
+export function boundsOf(rects: readonly Rect[]): Rect {
+	const x = Math.min(...rects.map((rect) => rect.x));
+	const y = Math.min(...rects.map((rect) => rect.y));
+	return {
+		x,
+		y,
+		width: Math.max(...rects.map(right)) - x,
+		height: Math.max(...rects.map(top)) - y
+	};
+}

@@ -1,13 +1,13 @@
 import type { Candidate, Wanted } from '../arrange/arrange.ts';
 import type { Item, Region, StyleName } from '../arrange/face.ts';
 import { faceOf } from '../features/index.ts';
-import { centreX, type Rect } from '../geometry/rect.ts';
+import { centreX, grown, type Rect } from '../geometry/rect.ts';
 import type { Piece } from '../model/piece.ts';
 import type { Project } from '../model/project.ts';
 import { activeArrangement, type Placement, type Wall } from '../model/wall.ts';
 import { ceilingAt, ceilingLine } from '../survey/outline.ts';
 import { hangPiece } from './hang.ts';
-import { centreLineOf } from './place.ts';
+import { centreLineOf, placePiece } from './place.ts';
 
 /** What a person asks of an arrangement. */
 export interface Asked {
@@ -81,24 +81,9 @@ export function wantedOn(
 		}),
 		keepOuts: [
 			...keepOuts(wall),
-			...staying.flatMap(({ pieceId, x, height }) => {
-				const piece = known.get(pieceId);
-				if (!piece) return [];
-				const at = height.from === 'house' ? centreLine : height.at;
-				const bottom =
-					height.from === 'top'
-						? at - piece.height
-						: height.from === 'bottom'
-							? at
-							: at - piece.height / 2;
-				return [
-					{
-						x: x - piece.width / 2 - gap,
-						y: bottom - gap,
-						width: piece.width + 2 * gap,
-						height: piece.height + 2 * gap
-					}
-				];
+			...staying.flatMap((placement) => {
+				const piece = known.get(placement.pieceId);
+				return piece ? [grown(placePiece(piece, placement, centreLine).rect, gap)] : [];
 			})
 		],
 		axis: { x: feature ? centreX(feature) : wall.width / 2, ...(region ? {} : { y: centreLine }) },
@@ -106,15 +91,12 @@ export function wantedOn(
 	};
 }
 
-/** What pieces must stay out of: features, and the room that is more than a courtesy. */
-function keepOuts(wall: Wall): Rect[] {
-	return wall.features.flatMap((feature) =>
-		faceOf(feature)
-			.zones(feature)
-			.filter(({ caution }, index) => index === 0 || caution('').code === 'low-over-furniture')
-			.map(({ rect }) => rect)
-	);
-}
+/** What pieces must stay out of. */
+const keepOuts = (wall: Wall): Rect[] =>
+	wall.features
+		.flatMap((feature) => faceOf(feature).zones(feature))
+		.filter(({ keepOut }) => keepOut)
+		.map(({ rect }) => rect);
 
 /** Features a group may be centred over, the widest first. */
 export const centresOn = (wall: Wall) =>

@@ -1,11 +1,12 @@
-import { memoised } from '../memo.ts';
+import { memoised, memoisedOn } from '../memo.ts';
 import { schedule, type Mark } from '../marks/schedule.ts';
 import { activeArrangement, rulesOn, type Project, type Wall } from '../model/index.ts';
 import type { Piece } from '../model/piece.ts';
 import { fail, ok, type Result } from '../result.ts';
 import type { Caution } from '../caution.ts';
 import { hookOf } from '../fixings/index.ts';
-import { surveyFaults, wallCautions } from '../survey/cautions.ts';
+import { surveyFaults, wallCautions as cautionsOf } from '../survey/cautions.ts';
+import { surveyParts } from '../survey/parts.ts';
 import { likelyRuns, runCautions, type Run } from '../survey/runs.ts';
 import { crowding, type PieceCaution } from './clear.ts';
 import { planPiece, type PlannedPiece } from './hang.ts';
@@ -48,12 +49,21 @@ export function placeWall(
 	return { centreLine, pieces };
 }
 
+/** What follows from the survey alone: a drag leaves it as it is. */
+const ofSurvey = memoisedOn(
+	(wall: Wall) => [wall.features, ...surveyParts(wall)],
+	(wall) => ({
+		runs: likelyRuns(wall),
+		wallCautions: [...surveyFaults(wall), ...cautionsOf(wall)]
+	})
+);
+
 /** The plan without the studs, which take longer than a drag may. */
 export function planForPage(project: Project, wallId: string): Result<WallPlan> {
 	const wall = project.walls.find(({ id }) => id === wallId);
 	if (!wall) return fail('no-such-wall', 'This project has no such wall.', 'wallId');
 	const { centreLine, pieces } = placeWall(project, wall);
-	const runs = likelyRuns(wall);
+	const { runs, wallCautions } = ofSurvey(wall);
 	const ofPlace = [...crowding(pieces, wall), ...pieces.flatMap((piece) => drilling(piece, runs))];
 	return ok({
 		revision: project.revision,
@@ -74,7 +84,7 @@ export function planForPage(project: Project, wallId: string): Result<WallPlan> 
 		],
 		ofPlace,
 		runs,
-		wallCautions: [...surveyFaults(wall), ...wallCautions(wall)]
+		wallCautions
 	});
 }
 

@@ -1,4 +1,5 @@
 import type { Project } from '../model/project.ts';
+import { substrateOf } from '../substrates/index.ts';
 import { surveyFaults } from '../survey/cautions.ts';
 import { unmeasuredOn } from './hang.ts';
 import type { WallPlan } from './plan-for-page.ts';
@@ -26,7 +27,7 @@ function surveyNote(project: Project, plan: WallPlan): StationNote {
 	const wall = project.walls.find(({ id }) => id === plan.wallId)!;
 	const faults = surveyFaults(wall).length;
 	if (faults > 0) return lacks(`${faults} to settle`);
-	return wall.made.of === 'unknown' ? lacks('made of what?') : ready();
+	return substrateOf(wall.made).unsettled ? lacks('made of what?') : ready();
 }
 
 /** What each station of a wall still lacks. */

@@ -8,6 +8,12 @@ export interface Substrate {
 	tell: string;
 	/** Studs stand behind it, at one of these pitches or any (null); none in solid walls. */
 	studs: { material: 'timber' | 'steel' } | null;
+	/** Nobody knows yet what it is: it may have studs. */
+	unsettled?: true;
+	/** A nail meets some resistance everywhere, so that it says less. */
+	resistsNails?: true;
+	/** Where it is old, it is suspected of asbestos. */
+	suspectWhenOld?: true;
 	/** It is covered with board of some thickness. */
 	board: boolean;
 	/** What it asks of the work. */

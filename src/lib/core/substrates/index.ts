@@ -66,9 +66,10 @@ export function madeCautions(made: Made): Caution[] {
  * Old paint may hold lead, old plaster, board, texture and tile glue asbestos. The year is a round one, from memory:
  * rules and years differ by country, and local ones win.
  */
-function ofAge({ age, surface, of }: Made): Caution[] {
+function ofAge(made: Made): Caution[] {
+	const { age, surface } = made;
 	if (age === 'since-1990') return [];
-	const suspect = surface === 'textured' || surface === 'tile' || of === 'lath-plaster';
+	const suspect = substrateOf(made).suspectWhenOld ?? surfaces[surface].suspectWhenOld ?? false;
 	if (age === 'before-1990')
 		return [
 			(suspect ? stop : care)(

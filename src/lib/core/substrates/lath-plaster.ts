@@ -7,6 +7,8 @@ export const lathPlaster = {
 	tell: 'Thick, uneven and hard; a drill goes through plaster, then a thin springy strip of wood.',
 	studs: { material: 'timber' },
 	board: false,
+	resistsNails: true,
+	suspectWhenOld: true,
 	asks: [
 		'Do not hammer or thump it hard: keys of plaster break off behind.',
 		'Drill a small hole and feel the torque: laths give at once, a stud goes on holding.',

@@ -4,13 +4,17 @@ export const SURFACES = ['smooth', 'textured', 'paper', 'tile'] as const;
 export type Surface = (typeof SURFACES)[number];
 
 /** What lies on the face of the wall, what it asks, and its caution. Common practice. */
-export const surfaces: Record<Surface, { name: string; asks: string; caution: Caution | null }> = {
+export const surfaces: Record<
+	Surface,
+	{ name: string; asks: string; caution: Caution | null; suspectWhenOld?: true }
+> = {
 	smooth: {
 		name: 'Smooth paint',
 		asks: 'Painter’s tape takes the marks; adhesive strips hold on it where the paint is sound.',
 		caution: null
 	},
 	textured: {
+		suspectWhenOld: true,
 		name: 'Textured',
 		asks: 'Tape and strips hold badly: mark with a soft pencil.',
 		caution: note(
@@ -29,6 +33,7 @@ export const surfaces: Record<Surface, { name: string; asks: string; caution: Ca
 		)
 	},
 	tile: {
+		suspectWhenOld: true,
 		name: 'Tile over it',
 		asks: 'Drill the tile with a tile bit, slowly, without hammer action, through tape; best in a joint.',
 		caution: care(

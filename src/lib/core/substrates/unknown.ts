@@ -7,6 +7,7 @@ export const unknown = {
 	tell: 'Knock along it, and look behind a socket’s plate with the power off.',
 	studs: null,
 	board: false,
+	unsettled: true,
 	asks: [
 		'Drill one small hole low down where a piece will cover it, and look at the dust: white is board or plaster, red or grey is masonry, wood is a stud.'
 	],

@@ -5,6 +5,7 @@ import { surveyFaults, wallCautions } from './cautions.ts';
 import { ceilingFall, errorOff, floorFall } from './fall.ts';
 import { ceilingAt, floorAt, wallTop } from './outline.ts';
 import { proofsOf } from './proofs.ts';
+import { downAt, slopeTo } from './slope.ts';
 import { rakeOf, stairsSpan, treadAt } from './stairs.ts';
 
 let made = 0;
@@ -83,6 +84,15 @@ describe('what a crooked room does', () => {
 			]
 		});
 		expect(errorOff('ceiling', gable, [1000, 3000]).value).closeTo(600, 1e-9);
+	});
+});
+
+describe('a level laid on the floor', () => {
+	it('tells the floor where the level line is not read, and back', () => {
+		// By hand: tan 1° = 0.017455; over 4000 mm the floor rises 69.8.
+		expect(downAt({ line: 1200, degrees: 1, x: 4000 })).closeTo(1200 - 69.82, 0.01);
+		expect(slopeTo({ line: 1200, down: 1200 - 69.82, x: 4000 })).closeTo(1, 1e-3);
+		expect(slopeTo({ line: 1200, down: 1190, x: 0 })).equal(0);
 	});
 });
 

@@ -17,14 +17,18 @@
 
 	const session = $derived(getSession()());
 	const view = $derived(getView()());
-	const glances = $derived(
-		secondLook({
+	let last: Glance[] = [];
+	/** A drag is not judged before it ends. */
+	const glances = $derived.by(() => {
+		if (session.showing) return last;
+		last = secondLook({
 			pieces: plan.pieces.map(({ pieceId, letter, rect }) => ({ id: pieceId, letter, rect })),
 			beneath: wall.features.filter((feature) => faceOf(feature).centres),
 			centreLine: plan.centreLine.y,
 			floor: plan.centreLine.floor
-		})
-	);
+		});
+		return last;
+	});
 
 	$effect(() => () => (view.glance = null));
 

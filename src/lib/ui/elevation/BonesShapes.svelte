@@ -1,5 +1,14 @@
 <script lang="ts">
-	import { ceilingAt, floorAt, HALF_STUD, leanAt, type Stud, type Wall } from '$lib/core/index.ts';
+	import {
+		ceilingAt,
+		floorAt,
+		HALF_STUD,
+		leanAt,
+		SURE,
+		WORTH_A_NAIL,
+		type Stud,
+		type Wall
+	} from '$lib/core/index.ts';
 	import { getBones } from '../survey/bones.svelte.ts';
 	import type { Frame } from './frame.ts';
 
@@ -33,12 +42,12 @@
 				<stop offset={1 - soft} class="wood" />
 				<stop offset="1" class="edge" />
 			</linearGradient>
-			<path class="stud" class:unsure={stud.chance < 0.8} d={path} fill="url(#stud-{index})" />
+			<path class="stud" class:unsure={stud.chance < SURE} d={path} fill="url(#stud-{index})" />
 			<path class="centre" class:pinned={stud.pinned} d={centre} />
 		{/each}
 	</g>
 {/if}
-{#if probe && probe.gain > 0.005}
+{#if probe && probe.gain >= WORTH_A_NAIL}
 	{@const y = frame.y(floorAt(wall, probe.x) + wall.skirting + 60)}
 	<g class="probe" transform="translate({frame.x(probe.x)} {y})">
 		<path d="M0 0 l-7 -12 h14 Z" />

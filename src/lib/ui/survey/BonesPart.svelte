@@ -9,6 +9,7 @@
 		PITCHES,
 		say,
 		substrateOf,
+		WORTH_A_NAIL,
 		type HintKind,
 		type Styles,
 		type Wall,
@@ -47,7 +48,7 @@
 	<p class="said" aria-live="polite" data-testid="bones-said">
 		{say(bonesSaid(watch.bones), styles.lead)}
 	</p>
-	{#if probe && probe.gain > 0.005}
+	{#if probe && probe.gain >= WORTH_A_NAIL}
 		<p class="small-note" data-testid="next-probe">
 			{estimate?.known ? 'To be surer, try' : 'Try'} a thin nail at
 			<strong class="measure">{formatLength(probe.x, coarser(styles.lead))}</strong>

@@ -2,9 +2,11 @@
 	import { Plus, Trash2 } from '@lucide/svelte';
 	import {
 		ceilingFall,
+		downAt,
 		errorOff,
 		floorFall,
 		formatLength,
+		slopeTo,
 		type Styles,
 		type Wall,
 		type WallPlan
@@ -103,11 +105,11 @@
 				field="slope of the floor to reading {index + 1}"
 				path="wall/{wall.id}/levels/{id}/slope"
 				instrument="level"
-				value={(Math.atan2(wall.levels.line - (down ?? wall.levels.line), x) * 180) / Math.PI}
+				value={slopeTo({ line: wall.levels.line, down: down ?? wall.levels.line, x })}
 				{styles}
 				write={(degrees) =>
 					setLevelReading(wall.id, id, {
-						down: wall.levels.line - x * Math.tan((degrees * Math.PI) / 180)
+						down: downAt({ line: wall.levels.line, degrees, x })
 					})}
 			/>
 			<button

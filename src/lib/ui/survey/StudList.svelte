@@ -5,6 +5,7 @@
 		lengthIn,
 		NINETY,
 		say,
+		SURE,
 		type StudEstimate,
 		type Styles,
 		type Wall
@@ -41,11 +42,11 @@
 	</thead>
 	<tbody>
 		{#each estimate.studs as stud, index (index)}
-			<tr class:unsure={!estimate.known || stud.chance < 0.8}>
+			<tr class:unsure={!estimate.known || stud.chance < SURE}>
 				<td class="measure">{formatLength(stud.x, coarser(styles.lead))}</td>
 				<td class="measure">± {formatLength(NINETY * stud.sd, coarser(styles.lead))}</td>
 				<td class="measure"
-					>{stud.chance < 0.8 ? 'not known' : `${Math.floor(stud.chance * 100)} %`}</td
+					>{stud.chance < SURE ? 'not known' : `${Math.floor(stud.chance * 100)} %`}</td
 				>
 				<td>
 					<button

@@ -1,5 +1,11 @@
 <script lang="ts">
-	import { MM_PER_INCH, type Point, type StudEstimate, type Styles } from '$lib/core/index.ts';
+	import {
+		MM_PER_INCH,
+		SURE,
+		type Point,
+		type StudEstimate,
+		type Styles
+	} from '$lib/core/index.ts';
 	import Curve from '../rack/Curve.svelte';
 
 	interface Props {
@@ -23,7 +29,7 @@
 	mark={null}
 	xTitle={inches ? 'from the left, in' : 'from the left, mm'}
 	yTitle="chance"
-	level={{ y: 0.8, name: 'below this, not known' }}
+	level={{ y: SURE, name: 'below this, not known' }}
 	yMost={1}
 />
-<p class="small-note">Dashed: 0.8. Below it the app does not call a stud known.</p>
+<p class="small-note">Dashed: {SURE}. Below it the app does not call a stud known.</p>

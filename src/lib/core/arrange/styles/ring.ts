@@ -1,4 +1,4 @@
-import { overlap, type Rect } from '../../geometry/rect.ts';
+import { grown, overlap, type Rect } from '../../geometry/rect.ts';
 import type { Item, Place, Style, Task } from '../face.ts';
 import { middleOut } from '../orders.ts';
 import { settled } from '../room.ts';
@@ -27,18 +27,7 @@ function around(
 }
 
 const clear = (rects: readonly Rect[], gap: number): boolean =>
-	rects.every((a, index) =>
-		rects
-			.slice(index + 1)
-			.every(
-				(b) =>
-					!overlap(
-						{ x: a.x - gap, y: a.y - gap, width: a.width + 2 * gap, height: a.height + 2 * gap },
-						b,
-						1e-6
-					)
-			)
-	);
+	rects.every((a, index) => rects.slice(index + 1).every((b) => !overlap(grown(a, gap), b, 1e-6)));
 
 /** The smallest radius at which no two come nearer than the gap, by halving. */
 function ring(main: Item, others: readonly Item[], task: Task): Place[] {
