@@ -1,4 +1,10 @@
-import { startPiece, startProject, usualHouseRules, type Project } from '../src/lib/core/index.ts';
+import {
+	startPiece,
+	startPlacement,
+	startProject,
+	usualHouseRules,
+	type Project
+} from '../src/lib/core/index.ts';
 
 /** A project with one wall of many pieces in rows, hung in every way in turn; the same each time. */
 export function manyPieces(count: number): Project {
@@ -20,11 +26,12 @@ export function manyPieces(count: number): Project {
 		});
 		piece.letter = `P${index}`;
 		project.pieces.push(piece);
-		project.walls[0]!.arrangements[0]!.placements.push({
-			pieceId: piece.id,
-			x: 180 + (index % perRow) * 320,
-			height: { from: 'centre', at: 400 + Math.floor(index / perRow) * 400 }
-		});
+		project.walls[0]!.arrangements[0]!.placements.push(
+			startPlacement(piece.id, 180 + (index % perRow) * 320, {
+				from: 'centre',
+				at: 400 + Math.floor(index / perRow) * 400
+			})
+		);
 	}
 	project.walls[0]!.height = 800 + Math.ceil(count / perRow) * 400;
 	return project;

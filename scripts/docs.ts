@@ -43,7 +43,7 @@ writeFileSync(
 	new URL('../docs/project-file.md', import.meta.url),
 	`# Project file
 
-JSON, version ${PROJECT_VERSION}; versions 1 and 2 are still opened; lengths in mm, weights in kg. Written by \`npm run docs\` from the schemas; \`GET /api/schema\` gives the JSON Schema. Only facts are in it: nothing that can be derived.
+JSON, version ${PROJECT_VERSION}; earlier versions are still opened; lengths in mm, weights in kg. Written by \`npm run docs\` from the schemas; \`GET /api/schema\` gives the JSON Schema. Only facts are in it: nothing that can be derived.
 
 | field | type | meaning |
 |---|---|---|

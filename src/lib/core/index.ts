@@ -1,9 +1,12 @@
 /** The public face of the core: stored facts in, everything derived out. */
 export * from './arrange/above-furniture.ts';
 export * from './arrange/arrange.ts';
+export * from './arrange/close-up.ts';
 export * from './arrange/even-gaps.ts';
 export * from './arrange/face.ts';
 export * from './arrange/gaps.ts';
+export * from './arrange/remedies.ts';
+export { boxOf } from './arrange/room.ts';
 export * from './arrange/rounds.ts';
 export * from './arrange/score.ts';
 export * from './arrange/second-look.ts';

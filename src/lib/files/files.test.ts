@@ -1,6 +1,6 @@
 import { expect } from 'chai';
 import Papa from 'papaparse';
-import { planWall, rulesOn, type Project } from '../core/index.ts';
+import { planWall, rulesOn, startPlacement, type Project } from '../core/index.ts';
 import { DEMO } from '../store/demo/index.ts';
 import { fileName } from './file-name.ts';
 import { marksCsv } from './marks-csv.ts';
@@ -46,11 +46,9 @@ describe('marksCsv of cords and strips', () => {
 		expect(of('I')).include({ what: 'cord', 'cord from rail': '23"', point: 'left cord' });
 		expect(of('L')).include({ what: 'hole', 'cord from rail': '' });
 		const sign = rowsOf('tea-room', ({ walls }) => {
-			walls[1]!.arrangements[0]!.placements.push({
-				pieceId: 'piece-s',
-				x: 3000,
-				height: { from: 'house' }
-			});
+			walls[1]!.arrangements[0]!.placements.push(
+				startPlacement('piece-s', 3000, { from: 'house' })
+			);
 		}).filter(({ piece }) => piece === 'S');
 		expect(sign.map(({ what, point }) => `${what} ${point}`)).deep.equal([
 			'strip strip 1',

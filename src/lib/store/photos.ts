@@ -59,11 +59,14 @@ export async function photoOf(projectId: string, hash: string): Promise<PhotoRow
 }
 
 /** Hashes of every photo a project refers to. */
-export function photosIn({ pieces }: Project): Set<string> {
-	const hashes = pieces.flatMap(({ photo, found }) => [
-		photo,
-		...Object.values(found).map((each) => each.photo)
-	]);
+export function photosIn({ pieces, walls }: Project): Set<string> {
+	const hashes = [
+		...pieces.flatMap(({ photo, found }) => [
+			photo,
+			...Object.values(found).map((each) => each.photo)
+		]),
+		...walls.map(({ photo }) => photo?.hash ?? '')
+	];
 	return new Set(hashes.filter((hash) => hash !== ''));
 }
 

@@ -31,9 +31,18 @@ export class Session {
 		this.#writer = new Writer(stamp, rewriteProject, (keeping) => (this.keeping = keeping));
 	}
 
+	get id(): string {
+		return this.#history.project.id;
+	}
+
 	/** The facts to show: the draft of a drag, else what the commands made. */
 	get project(): Project {
 		return this.#draft ?? this.#project;
+	}
+
+	/** The facts as the commands made them; a drag under way leaves them alone. */
+	get kept(): Project {
+		return this.#project;
 	}
 
 	/** A drag or a look at an arrangement is under way. */

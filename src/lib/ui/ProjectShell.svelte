@@ -3,7 +3,7 @@
 	import { Redo2, Undo2 } from '@lucide/svelte';
 	import { onMount, type Snippet } from 'svelte';
 	import { tinykeys } from 'tinykeys';
-	import { mayHaveStuds, stationNotes, studFacts, stylesOf } from '$lib/core/index.ts';
+	import { mayHaveStuds, stationNotesOn, studFacts, stylesOf } from '$lib/core/index.ts';
 	import { holdPhotos } from '$lib/store/photo-lock.ts';
 	import type { Session } from '$lib/store/session.svelte.ts';
 	import BackStage from './back/BackStage.svelte';
@@ -34,7 +34,8 @@
 	const here = $derived(page.route.id?.split('/').at(-1) ?? '');
 	const plan = $derived(session.plan(wallId));
 	const styles = $derived(stylesOf(session.rulesOn(wallId)));
-	const notes = $derived(plan && stationNotes(session.project, plan));
+	/** What a drag changes is told at its stations once it ends. */
+	const notes = $derived(stationNotesOn(session.kept, wallId));
 	const wall = $derived(session.project.walls.find(({ id }) => id === wallId));
 	const piece = $derived(session.project.pieces.find(({ id }) => id === view.selected));
 	const planned = $derived(plan?.pieces.find(({ pieceId }) => pieceId === view.selected));

@@ -16,8 +16,13 @@ class Notices {
 
 	/** Something was done that can be undone for a while. */
 	undoable(text: string, undo: () => unknown): void {
+		this.offer(text, 'Undo', undo);
+	}
+
+	/** Says something and offers what can be done about it; said again it is not shown twice. */
+	offer(text: string, label: string, act: () => unknown): void {
 		void this.#show(({ toast }) =>
-			toast(text, { duration: 20_000, action: { label: 'Undo', onClick: () => void undo() } })
+			toast(text, { id: text, duration: 20_000, action: { label, onClick: () => void act() } })
 		);
 	}
 

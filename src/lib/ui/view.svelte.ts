@@ -1,5 +1,5 @@
 import { createContext } from 'svelte';
-import type { Glance, HintKind, Rect } from '$lib/core/index.ts';
+import type { Glance, HintKind, Region } from '$lib/core/index.ts';
 
 export type RackView = 'wall' | 'rack' | 'table';
 export type Layer = 'looks' | 'paper' | 'nails';
@@ -24,9 +24,10 @@ export class View {
 	/** The hint in hand, and the tool that a tap on the wall uses. */
 	hint: string | null = $state(null);
 	tool: HintKind | null = $state(null);
-	/** The part of the wall taped out for an arrangement, and whether it is being taped. */
-	region: Rect | null = $state.raw(null);
-	taping = $state(false);
+	/** The part of the wall taped out for an arrangement. */
+	region: Region | null = $state.raw(null);
+	/** What is being taped on the wall: a rectangle, an outline by its corners, or a space to keep free. */
+	taping: 'region' | 'corners' | 'reserve' | null = $state(null);
 	/** Pieces chosen besides the selected one, to be moved together. */
 	also: string[] = $state.raw([]);
 	/** Pieces are being gathered by keys: to look at one does not choose it alone. */

@@ -1,7 +1,31 @@
-import { arrangeInRounds, type Progress, type Result, type Wanted } from '../core/index.ts';
+import {
+	arrangeInRounds,
+	remedies,
+	type Progress,
+	type Region,
+	type Remedy,
+	type Result,
+	type Wanted
+} from '../core/index.ts';
 
-export type ArrangeAnswer = Result<Progress>;
+export interface ArrangeTask {
+	wanted: Wanted;
+	/** A region to offer where the wanted one is too small. */
+	larger: Region | null;
+}
 
-self.onmessage = ({ data }: MessageEvent<Wanted>) => {
-	for (const answer of arrangeInRounds(data)) self.postMessage(answer satisfies ArrangeAnswer);
+export interface ArrangeAnswer {
+	found: Result<Progress>;
+	/** What would make it fit, where it does not. */
+	remedies: Remedy[];
+}
+
+self.onmessage = ({ data: { wanted, larger } }: MessageEvent<ArrangeTask>) => {
+	for (const found of arrangeInRounds(wanted)) {
+		const tight = !found.ok && found.error.code === 'does-not-fit';
+		self.postMessage({
+			found,
+			remedies: tight ? remedies(wanted, larger) : []
+		} satisfies ArrangeAnswer);
+	}
 };

@@ -226,6 +226,32 @@ describe('what is locked', () => {
 			expect(right(rect) <= 1950 + 1e-6 || rect.x >= 2450 - 1e-6).equal(true);
 	});
 
+	it('has the others hung round it, where they cannot stand as one block', () => {
+		// A locked mirror fills the middle: no free part of the region holds the other eight as one block.
+		const mirror = { id: 'M', width: 1400, height: 1900 };
+		const others = Array.from({ length: 8 }, (_, index) => ({
+			id: `${index}`,
+			width: 450 + 20 * index,
+			height: 600
+		}));
+		const locked = [{ id: 'M', x: 1500, y: 450 }];
+		const [best] = found({
+			...base,
+			pieces: [mirror, ...others],
+			locked,
+			style: 'salon',
+			gap: 40
+		});
+		const placed = rects(best!.placements, others);
+		const left = placed.filter((rect) => right(rect) <= 1460 + 1e-6);
+		const beyond = placed.filter((rect) => rect.x >= 2940 - 1e-6);
+		expect([left.length + beyond.length, left.length > 1, beyond.length > 1]).deep.equal([
+			8,
+			true,
+			true
+		]);
+	});
+
 	it('is named when it cannot be', () => {
 		const told = (locked: Place[], keepOuts: Rect[] = []) => {
 			const result = arrange({ ...base, pieces: items, style: 'cluster', locked, keepOuts });
@@ -346,6 +372,29 @@ describe('the score', () => {
 		expect(met.parts.bones).closeTo(0.8, 1e-9);
 		const light = scoreOf(places, { ...task, studs: [950, 1250] });
 		expect(light.parts.bones).equal(null);
+	});
+
+	it('weighs dark more than light, and spreads colours and orientations', () => {
+		const tall = pieces([300, 400], [300, 400], [400, 300], [400, 300]);
+		const coloured = ['#101010', '#f5f5f5', '#151515', '#fafafa'].map((colour, index) => ({
+			...tall[index]!,
+			colour
+		}));
+		const at = (order: string, items: Item[]) => {
+			const places = [...order].map((id, index) => ({ id, x: 1000 + 450 * index, y: 1200 }));
+			return scoreOf(places, { ...task, items, axis: { x: 1850, y: 1400 } }).parts;
+		};
+		// Both dark ones on the left, one of each kind on either side.
+		expect(at('ACBD', coloured).balance!).above(at('ABDC', coloured).balance! + 0.1);
+		expect(at('ACBD', coloured).colours!).above(at('ABDC', coloured).colours! + 0.1);
+		expect(at('ABCD', coloured).turns!).above(at('ACDB', coloured).turns! + 0.1);
+		expect(at('ABCD', tall).colours).equal(null);
+		expect(
+			at(
+				'ABCD',
+				coloured.map((each) => ({ ...each, colour: '#808080' }))
+			).colours
+		).equal(null);
 	});
 
 	it('spreads large and small', () => {

@@ -78,8 +78,13 @@ export function arrange(wanted: Wanted): Result<{ candidates: Candidate[] }> {
 	};
 	const layouts = style.lay(task);
 	if (layouts.length === 0) return tooMuch(task, style.label);
+	const whole = { ...task, items: [...items, ...task.locked] };
 	const scored = layouts
-		.map(({ name, places }) => ({ name, placements: places, scores: scoreOf(places, task) }))
+		.map(({ name, places }) => ({
+			name,
+			placements: places,
+			scores: scoreOf([...places, ...task.locked], whole)
+		}))
 		.sort((a, b) => a.scores.total - b.scores.total);
 	return ok({ candidates: distinct(scored).slice(0, count) });
 }

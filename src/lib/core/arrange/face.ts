@@ -7,6 +7,8 @@ export interface Item {
 	width: number;
 	height: number;
 	weight?: number;
+	/** Its leading colour, #rrggbb. */
+	colour?: string;
 	/** Places of its hooks, mm right of its middle; for the fit to the studs. */
 	hooks?: readonly number[];
 }

@@ -1,4 +1,5 @@
 import { anneal } from './anneal.ts';
+import { around } from './around.ts';
 import type { Layout, Place, Task } from './face.ts';
 import { settled } from './room.ts';
 import { roomiest } from './roomiest.ts';
@@ -21,14 +22,18 @@ const FEW = 12;
 /** Above this many an order of pieces is not searched for but packed outright. */
 const MANY = 60;
 
-/** A hang without lines: searched for few pieces, packed for many; the gap is the least clearance. */
+/** A hang without lines, as one block where there is room for it, else round what is in its way; the gap is the least clearance. */
 function loose(task: Task, wish: Wish): Layout | null {
-	const region = roomiest(task);
-	const room = { ...task, region };
+	const found = (task.locked.length === 0 && block(task, wish)) || around(task, wish.shape);
+	return found ? { name: wish.name, places: found } : null;
+}
+
+/** In the roomiest part of the region: searched for few pieces, packed for many. */
+function block(task: Task, wish: Wish): Place[] | null {
+	const room = { ...task, region: roomiest(task) };
 	const shaped = { ...wish, shape: possible(wish.shape, room) };
 	const places = task.items.length > MANY ? packed(room, shaped) : searched(room, shaped);
-	const found = places && settled(places, room);
-	return found ? { name: wish.name, places: found } : null;
+	return places && settled(places, room);
 }
 
 /** The layouts that a list of wishes leads to; the budget is shared. */

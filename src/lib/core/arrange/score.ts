@@ -1,12 +1,15 @@
 import { boundsOf, centreX, centreY, right, top, type Rect } from '../geometry/rect.ts';
 import type { Item, Place, Task } from './face.ts';
 import { rectOf } from './room.ts';
+import { darkness, toneOf } from './tone.ts';
 
 export const SCORE_PARTS = [
 	'balance',
 	'gaps',
 	'outline',
 	'spread',
+	'colours',
+	'turns',
 	'eye',
 	'nearly',
 	'bones'
@@ -19,6 +22,8 @@ const COUNTS: Record<ScorePart, number> = {
 	gaps: 2,
 	outline: 2,
 	spread: 1,
+	colours: 1,
+	turns: 1,
 	eye: 2,
 	nearly: 3,
 	bones: 2
@@ -26,10 +31,18 @@ const COUNTS: Record<ScorePart, number> = {
 
 /** What each part asks, for the person who reads it. */
 export const SCORE_WORDS: Record<ScorePart, { label: string; asks: string }> = {
-	balance: { label: 'balance', asks: 'the pieces weigh the same on both sides of the axis' },
+	balance: {
+		label: 'balance',
+		asks: 'the pieces weigh the same to the eye on both sides of the axis; dark weighs more'
+	},
 	gaps: { label: 'gaps', asks: 'gaps between neighbours are the one wished for' },
 	outline: { label: 'outline', asks: 'the outline is filled and not ragged' },
 	spread: { label: 'large and small', asks: 'large and small are spread, and not apart' },
+	colours: {
+		label: 'colours',
+		asks: 'light and dark, warm and cool are spread, and not apart'
+	},
+	turns: { label: 'upright and wide', asks: 'upright and wide pieces are spread, and not apart' },
 	eye: { label: 'height', asks: 'the middle of the group is at the height wished for' },
 	nearly: { label: 'clean lines', asks: 'no edges are nearly in line, as by a slip' },
 	bones: { label: 'studs', asks: 'the hooks of heavy pieces meet studs' }
@@ -64,10 +77,12 @@ export function scoreOf(
 	const rects = hung.map(({ rect }) => rect);
 	const box = boundsOf(rects);
 	const parts: Score['parts'] = {
-		balance: balance(rects, axis.x, box),
+		balance: balance(hung, axis.x, box),
 		gaps: rects.length < 2 ? null : gapFault(rects, gap),
 		outline: rects.length < 3 ? null : outline(rects, box, gap),
 		spread: rects.length < 4 ? null : spread(rects, box),
+		colours: colours(hung, box),
+		turns: turns(rects, box),
 		eye: capped(Math.abs(centreY(box) - axis.y) / 300),
 		nearly: rects.length < 2 ? null : nearly(rects),
 		bones: bones(hung, studs)
@@ -82,14 +97,20 @@ export function scoreOf(
 	return { parts, total: sum / counted };
 }
 
-/** How far the middle of all area lies off the axis, against half the group’s width. */
-function balance(rects: readonly Rect[], axis: number, box: Rect): number {
-	const area = rects.reduce((sum, { width, height }) => sum + width * height, 0);
-	const moment = rects.reduce(
-		(sum, rect) => sum + rect.width * rect.height * (centreX(rect) - axis),
-		0
-	);
-	return capped((2 * Math.abs(moment / area)) / (box.width / 2));
+interface Hung {
+	item: Item;
+	rect: Rect;
+}
+
+/** How far the middle of all that weighs to the eye lies off the axis, against half the group’s width. */
+function balance(hung: readonly Hung[], axis: number, box: Rect): number {
+	let [weight, moment] = [0, 0];
+	for (const { item, rect } of hung) {
+		const own = rect.width * rect.height * darkness(item);
+		weight += own;
+		moment += own * (centreX(rect) - axis);
+	}
+	return capped((2 * Math.abs(moment / weight)) / (box.width / 2));
 }
 
 /** Free distance between two pieces that face each other; null where they do not. */
@@ -120,18 +141,58 @@ function outline(rects: readonly Rect[], box: Rect, gap: number): number {
 	return capped(1 - filled / ((box.width + gap) * (box.height + gap)));
 }
 
-/** Distance between the middle of the large half and that of the small half, against the group’s size. */
-function spread(rects: readonly Rect[], box: Rect): number {
-	const sorted = [...rects].sort((a, b) => b.width * b.height - a.width * a.height);
-	const half = Math.floor(sorted.length / 2);
-	const middle = (some: Rect[]) => ({
-		x: some.reduce((sum, rect) => sum + centreX(rect), 0) / some.length,
-		y: some.reduce((sum, rect) => sum + centreY(rect), 0) / some.length
-	});
-	const [large, small] = [middle(sorted.slice(0, half)), middle(sorted.slice(-half))];
-	return capped(
-		(2 * Math.hypot(large.x - small.x, large.y - small.y)) / Math.hypot(box.width, box.height)
+/** Distance between the middles of two lots of pieces, against the group’s size. */
+function apart(some: readonly Rect[], others: readonly Rect[], box: Rect): number {
+	const middle = (lot: readonly Rect[], of: (rect: Rect) => number) =>
+		lot.reduce((sum, rect) => sum + of(rect), 0) / lot.length;
+	const dx = middle(some, centreX) - middle(others, centreX);
+	const dy = middle(some, centreY) - middle(others, centreY);
+	return capped((2 * Math.hypot(dx, dy)) / Math.hypot(box.width, box.height));
+}
+
+/** Of the half of the pieces that has more of something and the half that has less. */
+function halves(hung: readonly Rect[], of: readonly number[], box: Rect): number {
+	const order = [...hung.keys()].sort((a, b) => of[b]! - of[a]!);
+	const half = Math.floor(order.length / 2);
+	const lot = (indexes: number[]) => indexes.map((index) => hung[index]!);
+	return apart(lot(order.slice(0, half)), lot(order.slice(-half)), box);
+}
+
+const spread = (rects: readonly Rect[], box: Rect): number =>
+	halves(
+		rects,
+		rects.map(({ width, height }) => width * height),
+		box
 	);
+
+/** Tones that differ by less than this are one, of 1. From memory. */
+const ONE_TONE = 0.1;
+
+/** Of light and dark, and of warm and cool, whichever is more apart; null where too few colours are known or all are alike. */
+function colours(hung: readonly Hung[], box: Rect): number | null {
+	const toned = hung.flatMap(({ item, rect }) => {
+		const tone = toneOf(item);
+		return tone ? [{ rect, ...tone }] : [];
+	});
+	if (toned.length < 4) return null;
+	const faults = (['light', 'warm'] as const)
+		.map((tone) => toned.map((each) => each[tone]))
+		.filter((tones) => Math.max(...tones) - Math.min(...tones) > ONE_TONE)
+		.map((tones) =>
+			halves(
+				toned.map(({ rect }) => rect),
+				tones,
+				box
+			)
+		);
+	return faults.length === 0 ? null : Math.max(...faults);
+}
+
+/** Of upright and wide pieces; null where there are not two of each. */
+function turns(rects: readonly Rect[], box: Rect): number | null {
+	const upright = rects.filter(({ width, height }) => height > width);
+	const wide = rects.filter(({ width, height }) => width > height);
+	return upright.length < 2 || wide.length < 2 ? null : apart(upright, wide, box);
 }
 
 /** Whether two lines are nearly, but not quite, in one. */
@@ -168,7 +229,7 @@ function nearly(rects: readonly Rect[]): number {
 /** Farther apart than this two pieces are no neighbours to the eye, mm. From memory. */
 const NEIGHBOUR = 200;
 
-function bones(hung: { item: Item; rect: Rect }[], studs: readonly number[]): number | null {
+function bones(hung: readonly Hung[], studs: readonly number[]): number | null {
 	const heavy = hung.filter(({ item }) => (item.weight ?? 0) >= HEAVY);
 	if (studs.length === 0 || heavy.length === 0) return null;
 	const hooks = heavy.flatMap(({ item, rect }) =>

@@ -1,9 +1,18 @@
 import { expect } from 'chai';
+import { closeUp } from './close-up.ts';
 import { neighbourGaps } from './gaps.ts';
 import { snapMove } from './snap.ts';
 
 const frame = (x: number, y: number) => ({ x, y, width: 400, height: 300 });
-const wall = { wallWidth: 4000, centreLine: 1450, gap: 50, reach: 20, furniture: [] };
+const wall = {
+	wallWidth: 4000,
+	centreLine: 1450,
+	gap: 50,
+	reach: 20,
+	furniture: [],
+	hooks: [200],
+	studs: []
+};
 
 describe('snapMove', () => {
 	it('centres on the wall and on the centre line', () => {
@@ -32,6 +41,25 @@ describe('snapMove', () => {
 		});
 	});
 
+	it('settles where gaps are alike, on thirds of the wall, and with a hook on a stud', () => {
+		const pair = [frame(1000, 1000), frame(2000, 1000)];
+		const why = (x: number, change: object = {}) =>
+			snapMove({ ...wall, others: pair, moving: frame(x, 1000), ...change });
+		// 600 free between them: 100 on each side of 400.
+		expect(why(1493)).deep.include({ dx: 7 });
+		expect(why(1493).guides.map((guide) => guide.why)).deep.include('same gap on both sides');
+		// A third one 600 right of the second, and of the first, as those two are apart.
+		expect(why(3005)).deep.include({ dx: -5 });
+		expect(why(3005).guides[0]!.why).equal('same gap as beside it');
+		expect(why(8, { others: [frame(1000, 1000), frame(2000, 1000)] }).dx).equal(-8);
+		const alone = { others: [] };
+		expect(why(1140, alone)).deep.include({ dx: 4000 / 3 - 1340 });
+		expect(why(700, { ...alone, studs: [912], hooks: [60, 200] }).dx).equal(12);
+		expect(why(700, { ...alone, studs: [912], hooks: [60, 200] }).guides[0]!.why).equal(
+			'hook on a stud'
+		);
+	});
+
 	it('takes the nearest, and nothing out of reach', () => {
 		const others = [frame(1000, 3000), frame(1005, 3600)];
 		expect(snapMove({ ...wall, moving: frame(1004, 2000), others }).dx).equal(1);
@@ -54,5 +82,36 @@ describe('neighbourGaps', () => {
 			right: 2600,
 			above: 50
 		});
+	});
+});
+
+describe('closing a gap up', () => {
+	const row = [500, 1000, 2000, 2500].map((x, index) => ({
+		id: 'ABDE'[index]!,
+		letter: 'ABDE'[index]!,
+		rect: frame(x, 1000)
+	}));
+	const out = frame(1500, 1000);
+
+	it('brings both sides together by half each, the middle staying', () => {
+		// 600 is open, 100 is wished for: 250 each.
+		expect(closeUp(out, row, 100)).deep.equal([
+			{ id: 'B', dx: 250, dy: 0 },
+			{ id: 'A', dx: 250, dy: 0 },
+			{ id: 'D', dx: -250, dy: 0 },
+			{ id: 'E', dx: -250, dy: 0 }
+		]);
+	});
+
+	it('leaves a side with a locked piece, what is of another row, and an end of the row', () => {
+		expect(closeUp(out, row, 100, new Set(['A']))).deep.equal([
+			{ id: 'D', dx: -500, dy: 0 },
+			{ id: 'E', dx: -500, dy: 0 }
+		]);
+		expect(closeUp(out, row, 100, new Set(['A', 'E']))).deep.equal([]);
+		const above = row.map((piece) => ({ ...piece, rect: { ...piece.rect, y: 1400 } }));
+		expect(closeUp(out, above, 100)).deep.equal([]);
+		expect(closeUp(out, row.slice(2), 100)).deep.equal([]);
+		expect(closeUp(out, row, 700)).deep.equal([]);
 	});
 });

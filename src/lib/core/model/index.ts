@@ -6,4 +6,5 @@ export * from './piece.ts';
 export * from './project.ts';
 export * from './start.ts';
 export * from './survey.ts';
+export * from './wall-photo.ts';
 export * from './wall.ts';

@@ -1,6 +1,5 @@
 import * as z from 'zod/mini';
-
-const share = z.number().check(z.minimum(0), z.maximum(1));
+import { share } from './sizes.ts';
 
 /** The outline of a piece within its width and height. */
 export const outlineSchema = z.discriminatedUnion('by', [

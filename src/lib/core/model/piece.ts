@@ -53,6 +53,12 @@ export const pieceSchema = z.object({
 		.check(z.describe('mm, centre of mass above the bottom edge; null for the middle')),
 	art: shortText.check(z.describe('name of the picture drawn in it; empty for a plain one')),
 	photo: z.string().check(z.maxLength(64), z.describe('hash of its photo; empty for none')),
+	colour: z
+		.string()
+		.check(
+			z.regex(/^(#[0-9a-f]{6})?$/),
+			z.describe('its leading colour, #rrggbb; empty when nobody said')
+		),
 	set: shortText.check(z.describe('name of the set it is one of; empty for none')),
 	notes: z.string().check(z.maxLength(2000)),
 	found: z

@@ -6,7 +6,7 @@ import { id, position, shortText } from './sizes.ts';
 import { wallSchema, type Wall } from './wall.ts';
 
 export const PROJECT_FORMAT = 'warm-porch-project';
-export const PROJECT_VERSION = 3;
+export const PROJECT_VERSION = 4;
 
 /** A hook the person measured themselves. */
 const ownHookSchema = z.object({

@@ -18,6 +18,9 @@ export const position = z
 	.number()
 	.check(z.minimum(-FARTHEST), z.maximum(FARTHEST), z.describe('mm, either sign'));
 
+/** A share of a whole. */
+export const share = z.number().check(z.minimum(0), z.maximum(1));
+
 export const id = z.string().check(z.minLength(1), z.maxLength(64));
 
 export const shortText = z.string().check(z.maxLength(120));

@@ -6,7 +6,7 @@ import { nextLetter, type Piece } from './piece.ts';
 import { PROJECT_FORMAT, PROJECT_VERSION, type Project } from './project.ts';
 import { faceOf, type Feature, type FeatureKind } from '../features/index.ts';
 import { ceilingAt, floorAt } from '../survey/outline.ts';
-import type { Wall } from './wall.ts';
+import type { Arrangement, PlacedHeight, Placement, Wall } from './wall.ts';
 
 /** Gives new ids; comes in from outside so that the core stays pure. */
 export type NewId = () => string;
@@ -35,12 +35,28 @@ export function startWall(
 		studs: { pitch: null, pinned: [] },
 		proof: { width: null, height: null, diagonal: null },
 		features: [],
-		arrangements: [{ id: arrangement, name: 'First', placements: [] }],
+		photo: null,
+		arrangements: [startArrangement(arrangement, 'First')],
 		activeArrangement: arrangement,
 		tape: { across: { from: 'left-corner' }, up: { from: 'floor-here' } },
 		...size
 	};
 }
+
+export const startArrangement = (
+	id: string,
+	name: string,
+	placements: Placement[] = []
+): Arrangement => ({ id, name, placements, reserved: [] });
+
+/** A piece hung by itself, free to be moved. */
+export const startPlacement = (pieceId: string, x: number, height: PlacedHeight): Placement => ({
+	pieceId,
+	x,
+	height,
+	locked: false,
+	group: ''
+});
 
 export function startProject(
 	newId: NewId,
@@ -118,6 +134,7 @@ export function startPiece(
 		massUp: null,
 		art: '',
 		photo: '',
+		colour: '',
 		set: '',
 		notes: '',
 		found: {},

@@ -1,6 +1,7 @@
 import { expect } from 'chai';
 import { floorAt } from '../survey/outline.ts';
 import { openProject } from './open.ts';
+import { startPlacement } from './start.ts';
 
 /** A file as version 1 wrote it: one wall, a picture on a wire, a mirror on rings, a canvas on a sawtooth. */
 const OLD = {
@@ -68,7 +69,7 @@ describe('a project file of version 1', () => {
 		const opened = openProject(OLD);
 		if (!opened.ok) throw new Error(opened.error.message);
 		const { pieces, walls, houseRules, version } = opened.value;
-		expect(version).equal(3);
+		expect(version).equal(4);
 		expect(pieces.map(({ kind }) => kind)).deep.equal(['framed', 'mirror', 'canvas']);
 		expect(pieces.map(({ glazing }) => glazing)).deep.equal(['none', 'glass', 'none']);
 		expect(pieces[0]!.back).deep.include({ ringSpan: 300, hookSpacing: 150, ringLower: null });
@@ -80,6 +81,12 @@ describe('a project file of version 1', () => {
 		expect(walls[0]!.features).deep.include({
 			...{ id: 'd', kind: 'door', name: 'Door', opens: 'away' },
 			...{ x: 100, y: 0, width: 900, height: 2100 }
+		});
+		expect(walls[0]!.arrangements[0]).deep.equal({
+			id: 'one',
+			name: 'First',
+			placements: [startPlacement('a', 900, { from: 'house' })],
+			reserved: []
 		});
 		expect(walls[0]!.made.of).equal('unknown');
 		expect(houseRules).include({ tapeFraction: 16, wireFactor: 2 });

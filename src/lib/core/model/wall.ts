@@ -10,6 +10,7 @@ import {
 	studsSchema,
 	WET_SIDES
 } from './survey.ts';
+import { wallPhotoSchema } from './wall-photo.ts';
 
 /** Height of a placed piece: by the house centre height, or an edge or the centre at a height above the level datum. */
 export const placedHeightSchema = z.discriminatedUnion('from', [
@@ -21,14 +22,29 @@ export type PlacedHeight = z.infer<typeof placedHeightSchema>;
 export const placementSchema = z.object({
 	pieceId: id,
 	x: position.check(z.describe('mm from the left end to the centre line of the piece')),
-	height: placedHeightSchema
+	height: placedHeightSchema,
+	locked: z.boolean().check(z.describe('stays where it is')),
+	group: z
+		.string()
+		.check(z.maxLength(64), z.describe('moves with the others of this group; empty for none'))
 });
 export type Placement = z.infer<typeof placementSchema>;
+
+/** A part of the wall kept free for something to come. */
+export const reservedSchema = z.object({
+	id,
+	x: position,
+	y: position,
+	width: size,
+	height: size
+});
+export type Reserved = z.infer<typeof reservedSchema>;
 
 export const arrangementSchema = z.object({
 	id,
 	name: shortText,
-	placements: z.array(placementSchema).check(z.maxLength(2000))
+	placements: z.array(placementSchema).check(z.maxLength(2000)),
+	reserved: z.array(reservedSchema).check(z.maxLength(50))
 });
 export type Arrangement = z.infer<typeof arrangementSchema>;
 
@@ -80,6 +96,7 @@ export const wallSchema = z.object({
 	studs: studsSchema,
 	proof: proofSchema,
 	features: z.array(featureSchema).check(z.maxLength(200)),
+	photo: z.nullable(wallPhotoSchema).check(z.describe('a photo of the real wall; null for none')),
 	arrangements: z.array(arrangementSchema).check(z.minLength(1), z.maxLength(50)),
 	activeArrangement: id,
 	tape: z.object({ across: acrossDatumSchema, up: upDatumSchema })
@@ -89,4 +106,11 @@ export type Wall = z.infer<typeof wallSchema>;
 /** The arrangement that stands on the wall now. */
 export function activeArrangement(wall: Wall): Arrangement {
 	return wall.arrangements.find(({ id }) => id === wall.activeArrangement) ?? wall.arrangements[0]!;
+}
+
+/** The placements that move with one piece: itself and its group; none where it is not placed. */
+export function groupOf({ placements }: Arrangement, pieceId: string | null): Placement[] {
+	const own = placements.find((placement) => placement.pieceId === pieceId);
+	if (!own) return [];
+	return own.group === '' ? [own] : placements.filter(({ group }) => group === own.group);
 }

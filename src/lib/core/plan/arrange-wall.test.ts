@@ -3,9 +3,16 @@ import { arrange } from '../arrange/arrange.ts';
 import { arrangeInRounds } from '../arrange/rounds.ts';
 import { within } from '../arrange/room.ts';
 import { DEMO } from '../../store/demo/index.ts';
-import { placePieces } from '../../store/commands/index.ts';
+import {
+	groupPieces,
+	lockPieces,
+	movePiece,
+	placePieces,
+	reserve
+} from '../../store/commands/index.ts';
 import { History } from '../../store/history.ts';
-import type { Wall } from '../model/wall.ts';
+import { overlap } from '../geometry/rect.ts';
+import { activeArrangement, type Wall } from '../model/wall.ts';
 import {
 	centresOn,
 	itemOf,
@@ -66,6 +73,51 @@ describe('arranging a wall of a project', () => {
 		expect(hooks![1]! / 25.4).closeTo(10.125, 1e-9);
 	});
 
+	it('leaves locked pieces and reserved space alone, and keeps groups', () => {
+		const locked = new Set(['C']);
+		const history = new History(DEMO);
+		const ids = DEMO.pieces.filter(({ letter }) => locked.has(letter)).map(({ id }) => id);
+		history.run(lockPieces(stairHall.id, ids, true));
+		history.run(groupPieces(stairHall.id, ['piece-a', 'piece-b'], 'pair'));
+		const space = { id: 'later', x: 2700, y: 1600, width: 300, height: 300 };
+		history.run(reserve(stairHall.id, space));
+		const { project } = history;
+		const wall = project.walls[0]!;
+		const before = planForPage(project, wall.id);
+		if (!before.ok) throw new Error(before.error.message);
+		const found = arrange({
+			...wantedOn(project, wall, asked(wall, { style: 'salon' })),
+			budget: 600
+		});
+		if (!found.ok) throw new Error(found.error.message);
+		for (const candidate of found.value.candidates) {
+			expect(candidate.placements).length(6);
+			const now = activeArrangement(wall).placements;
+			const placed = placementsOf(candidate, project.pieces, now, before.value.centreLine.y);
+			expect(placed.filter(({ group }) => group === 'pair')).length(2);
+			const after = new History(project);
+			after.run(placePieces(wall.id, placed));
+			const plan = planForPage(after.project, wall.id);
+			if (!plan.ok) throw new Error(plan.error.message);
+			for (const { pieceId, rect } of plan.value.pieces) {
+				if (ids.includes(pieceId))
+					expect(rect).deep.equal(
+						before.value.pieces.find((each) => each.pieceId === pieceId)!.rect
+					);
+				else expect(overlap(rect, space), candidate.name).equal(false);
+			}
+		}
+	});
+
+	it('names locked pieces that are in each other’s way', () => {
+		const history = new History(DEMO);
+		history.run(movePiece(stairHall.id, 'piece-e', { x: 109 * 25.4 + 20 }));
+		history.run(lockPieces(stairHall.id, ['piece-d', 'piece-e'], true));
+		const { project } = history;
+		const found = arrange(wantedOn(project, project.walls[0]!, asked(stairHall)));
+		expect(found.ok ? '' : found.error.message).match(/piece-d and piece-e overlap/);
+	});
+
 	it('hangs what was found without a fault of place, on every wall of the demo', () => {
 		for (const [wall, style] of [
 			[stairHall, 'salon'],
@@ -80,6 +132,7 @@ describe('arranging a wall of a project', () => {
 			const placements = placementsOf(
 				found.value.candidates[0]!,
 				DEMO.pieces,
+				activeArrangement(wall).placements,
 				before.value.centreLine.y
 			);
 			history.run(placePieces(wall.id, placements));

@@ -4,6 +4,7 @@ import { faceOf } from '../features/index.ts';
 import { centreX, grown, type Rect } from '../geometry/rect.ts';
 import type { Piece } from '../model/piece.ts';
 import type { Project } from '../model/project.ts';
+import { startPlacement } from '../model/start.ts';
 import { activeArrangement, type Placement, type Wall } from '../model/wall.ts';
 import { ceilingAt, ceilingLine } from '../survey/outline.ts';
 import { hangPiece } from './hang.ts';
@@ -13,10 +14,10 @@ import { centreLineOf, placePiece } from './place.ts';
 export interface Asked {
 	style: StyleName;
 	gap: number;
-	/** Pieces to arrange, by id; those that stand on the wall besides stay where they are. */
+	/** Pieces to arrange, by id; those that stand on the wall besides stay where they are, and so do locked ones. */
 	pieces: readonly string[];
 	/** Taped out by the person; null for the wall between furniture and ceiling. */
-	region: Rect | null;
+	region: Region | null;
 	/** The group is centred on this feature; null for the middle of the wall. */
 	over: string | null;
 	seed: number;
@@ -51,6 +52,7 @@ export function itemOf(piece: Piece, hookMargin: number): Item {
 		width: piece.width,
 		height: piece.height,
 		...(piece.weight === null ? {} : { weight: piece.weight }),
+		...(piece.colour === '' ? {} : { colour: piece.colour }),
 		...(hung.ok ? { hooks: hung.value.points.map(({ x }) => x) } : {})
 	};
 }
@@ -63,11 +65,18 @@ export function wantedOn(
 	studs: readonly number[] = []
 ): Wanted {
 	const { houseRules } = project;
-	const chosen = new Set(pieces);
-	const { placements } = activeArrangement(wall);
-	const staying = placements.filter(({ pieceId }) => !chosen.has(pieceId));
-	const centreLine = centreLineOf(wall, placements, houseRules).y;
 	const known = new Map(project.pieces.map((piece) => [piece.id, piece]));
+	const chosen = new Set(pieces);
+	const { placements, reserved } = activeArrangement(wall);
+	const centreLine = centreLineOf(wall, placements, houseRules).y;
+	const standing = (placement: Placement) => {
+		const piece = known.get(placement.pieceId);
+		return piece ? [{ id: piece.id, rect: placePiece(piece, placement, centreLine).rect }] : [];
+	};
+	const staying = placements.filter(({ pieceId }) => !chosen.has(pieceId)).flatMap(standing);
+	const locked = placements
+		.filter((placement) => placement.locked && chosen.has(placement.pieceId))
+		.flatMap(standing);
 	const feature = wall.features.find(({ id }) => id === over);
 	return {
 		style,
@@ -79,13 +88,8 @@ export function wantedOn(
 			const piece = known.get(id);
 			return piece ? [itemOf(piece, houseRules.hookMargin)] : [];
 		}),
-		keepOuts: [
-			...keepOuts(wall),
-			...staying.flatMap((placement) => {
-				const piece = known.get(placement.pieceId);
-				return piece ? [grown(placePiece(piece, placement, centreLine).rect, gap)] : [];
-			})
-		],
+		keepOuts: [...keepOuts(wall), ...reserved, ...staying.map(({ rect }) => grown(rect, gap))],
+		locked: locked.map(({ id, rect: { x, y } }) => ({ id, x, y })),
 		axis: { x: feature ? centreX(feature) : wall.width / 2, ...(region ? {} : { y: centreLine }) },
 		...(wall.stairs ? { rake: wall.stairs } : {})
 	};
@@ -102,22 +106,24 @@ const keepOuts = (wall: Wall): Rect[] =>
 export const centresOn = (wall: Wall) =>
 	wall.features.filter((feature) => faceOf(feature).centres).sort((a, b) => b.width - a.width);
 
-/** Placements as a wall keeps them: by the house height where the middle is on the centre line. */
+/** Placements as a wall keeps them: by the house height where the middle is on the centre line; groups stay. */
 export function placementsOf(
 	{ placements }: Candidate,
 	pieces: readonly Piece[],
+	before: readonly Placement[],
 	centreLine: number
 ): Placement[] {
 	return placements.map(({ id, x, y }) => {
 		const piece = pieces.find((each) => each.id === id)!;
 		const middle = y + piece.height / 2;
+		const onLine = Math.abs(middle - centreLine) < 0.01;
 		return {
-			pieceId: id,
-			x: x + piece.width / 2,
-			height:
-				Math.abs(middle - centreLine) < 0.01
-					? { from: 'house' as const }
-					: { from: 'centre' as const, at: middle }
+			...startPlacement(
+				id,
+				x + piece.width / 2,
+				onLine ? { from: 'house' } : { from: 'centre', at: middle }
+			),
+			group: before.find(({ pieceId }) => pieceId === id)?.group ?? ''
 		};
 	});
 }

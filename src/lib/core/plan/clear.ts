@@ -1,9 +1,10 @@
 import { care, type Caution } from '../caution.ts';
 import { faceOf, type Feature, type Zone } from '../features/index.ts';
 import { overlap, right, top, type Rect } from '../geometry/rect.ts';
-import { memoised } from '../memo.ts';
+import { memoised, memoisedOn } from '../memo.ts';
 import type { Wall } from '../model/wall.ts';
 import { ceilingLine, ceilingAt, floorAt } from '../survey/outline.ts';
+import { surveyParts } from '../survey/parts.ts';
 import type { PlannedPiece } from './hang.ts';
 
 /** A caution and the piece it belongs to. */
@@ -16,7 +17,7 @@ export interface PieceCaution {
 
 /** Pieces that cover each other, come where a feature wants room, or leave the wall. */
 export function crowding(pieces: readonly PlannedPiece[], wall: Wall): PieceCaution[] {
-	return [...overlapping(pieces), ...pieces.flatMap((piece) => outsideOrOver(piece, wall))];
+	return [...overlapping(pieces), ...pieces.flatMap((piece) => standing(piece, wall))];
 }
 
 /** Sweeps from left to right, so that only pieces that share a stretch of wall are compared. */
@@ -44,7 +45,17 @@ const zonesOf = memoised((features: readonly Feature[]): Zone[][] =>
 	features.map((feature) => faceOf(feature).zones(feature))
 );
 
-function outsideOrOver({ pieceId, letter, rect }: PlannedPiece, wall: Wall): PieceCaution[] {
+/** Remembered for each piece, as long as it and the survey stay as they are. */
+const standing = (piece: PlannedPiece, wall: Wall): PieceCaution[] =>
+	outsideOrOver(piece, bySurvey(wall));
+
+/** One wall stands for all that differ only in what hangs on them. */
+const bySurvey = memoisedOn(
+	(wall: Wall) => [wall.features, ...surveyParts(wall)],
+	(wall) => wall
+);
+
+const outsideOrOver = memoised(({ pieceId, letter, rect }: PlannedPiece, wall: Wall) => {
 	const outside = fits(rect, wall)
 		? []
 		: [care('off-wall', `${letter} reaches beyond the wall.`, 'Move it back onto the wall.')];
@@ -53,8 +64,8 @@ function outsideOrOver({ pieceId, letter, rect }: PlannedPiece, wall: Wall): Pie
 		const over = reached.find((zone) => zone === zones[0]);
 		return (over ? [over] : reached).map(({ caution }) => caution(letter));
 	});
-	return [...outside, ...crowded].map((caution) => ({ pieceId, caution }));
-}
+	return [...outside, ...crowded].map((caution): PieceCaution => ({ pieceId, caution }));
+});
 
 /** Whether a rectangle lies between the ends of the wall, its floor and its ceiling. */
 function fits(rect: Rect, wall: Wall): boolean {

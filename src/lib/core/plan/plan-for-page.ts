@@ -29,7 +29,10 @@ export interface WallPlan {
 	wallCautions: Caution[];
 }
 
-const piecesById = memoised((pieces: readonly Piece[]) => new Map(pieces.map((p) => [p.id, p])));
+/** The pieces of a rack by their ids. */
+export const piecesById = memoised(
+	(pieces: readonly Piece[]) => new Map(pieces.map((p) => [p.id, p]))
+);
 
 /** The *place* stage: outlines, backs and hooks; what a drag has to redo. */
 export function placeWall(
@@ -89,13 +92,13 @@ export function planForPage(project: Project, wallId: string): Result<WallPlan> 
 }
 
 /** Holes that may meet a cable or a pipe. */
-function drilling({ pieceId, letter, hooks }: PlannedPiece, runs: readonly Run[]): PieceCaution[] {
+const drilling = memoised(({ pieceId, letter, hooks }: PlannedPiece, runs: readonly Run[]) => {
 	const several = hooks.length > 1;
 	return hooks
 		.filter(({ kind }) => hookOf(kind).puts === 'hole')
 		.flatMap(({ hole, name, id }) =>
 			runCautions(runs, hole, several ? `${letter}’s ${name}` : `${letter}’s hole`).map(
-				(caution) => ({ pieceId, caution, hookId: id })
+				(caution): PieceCaution => ({ pieceId, caution, hookId: id })
 			)
 		);
-}
+});

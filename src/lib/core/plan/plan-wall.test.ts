@@ -1,7 +1,7 @@
 import { expect } from 'chai';
 import { DEMO } from '../../store/demo/index.ts';
 import type { Project } from '../model/project.ts';
-import { startBack, startPiece, startProject } from '../model/start.ts';
+import { startBack, startPiece, startPlacement, startProject } from '../model/start.ts';
 import { usualHouseRules } from '../model/house-rules.ts';
 import type { Placement } from '../model/wall.ts';
 import { hookHeight } from '../statics/hook-height.ts';
@@ -31,7 +31,7 @@ function onePicture(height: Placement['height'] = { from: 'house' }): Project {
 		assumed: []
 	};
 	project.pieces = [piece];
-	project.walls[0]!.arrangements[0]!.placements = [{ pieceId: piece.id, x: inch(74), height }];
+	project.walls[0]!.arrangements[0]!.placements = [startPlacement(piece.id, inch(74), height)];
 	return project;
 }
 

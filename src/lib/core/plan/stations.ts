@@ -2,7 +2,7 @@ import type { Project } from '../model/project.ts';
 import { substrateOf } from '../substrates/index.ts';
 import { surveyFaults } from '../survey/cautions.ts';
 import { unmeasuredOn } from './hang.ts';
-import type { WallPlan } from './plan-for-page.ts';
+import { planForPage, type WallPlan } from './plan-for-page.ts';
 
 /** What a station still lacks, or that nothing is missing. */
 export interface StationNote {
@@ -30,7 +30,13 @@ function surveyNote(project: Project, plan: WallPlan): StationNote {
 	return substrateOf(wall.made).unsettled ? lacks('made of what?') : ready();
 }
 
-/** What each station of a wall still lacks. */
+/** What each station of a wall still lacks; null where there is no such wall. */
+export function stationNotesOn(project: Project, wallId: string): StationNotes | null {
+	const plan = planForPage(project, wallId);
+	return plan.ok ? stationNotes(project, plan.value) : null;
+}
+
+/** The same for a wall whose plan is known. */
 export function stationNotes(project: Project, plan: WallPlan): StationNotes {
 	const toMeasure = project.pieces.filter((piece) => unmeasuredOn(piece).length > 0).length;
 	const troubled = plan.pieces.filter(({ trouble }) => trouble !== null).length;

@@ -1,3 +1,4 @@
+export * from './arrangement.ts';
 export * from './back.ts';
 export * from './piece.ts';
 export * from './project.ts';

@@ -1,14 +1,7 @@
 import {
-	activeArrangement,
-	centreY,
 	chooseOnFeature,
 	type AcrossDatum,
 	type Feature,
-	type Move,
-	type Piece,
-	type PlacedHeight,
-	type Placement,
-	type PlannedPiece,
 	type UpDatum,
 	type Wall
 } from '../../core/index.ts';
@@ -88,85 +81,6 @@ export const removeFeature = (wallId: string, { id, name }: Feature): Command =>
 		const { across, up } = wall.tape;
 		if (across.from === 'feature' && across.id === id) wall.tape.across = { from: 'left-corner' };
 		if (up.from === 'feature' && up.id === id) wall.tape.up = { from: 'floor-here' };
-	}
-});
-
-/** Puts a piece on a wall, taking it down from wherever else it stands. */
-export const hangOnWall = (
-	wallId: string,
-	{ id, letter }: Piece,
-	x: number,
-	height: PlacedHeight = { from: 'house' }
-): Command => ({
-	name: `put ${letter} on the wall`,
-	recipe: (draft) => {
-		for (const wall of draft.walls) {
-			const arrangement = activeArrangement(wall);
-			arrangement.placements = arrangement.placements.filter(({ pieceId }) => pieceId !== id);
-		}
-		const wall = wallIn(draft, wallId);
-		if (wall) activeArrangement(wall).placements.push({ pieceId: id, x, height });
-	}
-});
-
-/** Puts pieces where an arrangement has them, taking each down from wherever else it stands. */
-export const placePieces = (wallId: string, placements: readonly Placement[]): Command => ({
-	name: 'arrange the wall',
-	recipe: (draft) => {
-		const moved = new Set(placements.map(({ pieceId }) => pieceId));
-		for (const wall of draft.walls) {
-			const arrangement = activeArrangement(wall);
-			arrangement.placements = arrangement.placements.filter(({ pieceId }) => !moved.has(pieceId));
-		}
-		const wall = wallIn(draft, wallId);
-		if (wall) activeArrangement(wall).placements.push(...placements);
-	}
-});
-
-export const takeDown = (wallId: string, { id, letter }: Piece): Command => ({
-	name: `take ${letter} off the wall`,
-	recipe: (draft) => {
-		const wall = wallIn(draft, wallId);
-		if (!wall) return;
-		const arrangement = activeArrangement(wall);
-		arrangement.placements = arrangement.placements.filter(({ pieceId }) => pieceId !== id);
-	}
-});
-
-export const movePiece = (
-	wallId: string,
-	pieceId: string,
-	to: { x?: number; height?: PlacedHeight },
-	merge?: string
-): Command => ({
-	name: 'move a piece',
-	...(merge === undefined ? {} : { merge }),
-	recipe: (draft) => {
-		const wall = wallIn(draft, wallId);
-		const placement = wall && activeArrangement(wall).placements.find((p) => p.pieceId === pieceId);
-		if (!placement) return;
-		if (to.x !== undefined) placement.x = to.x;
-		if (to.height !== undefined) placement.height = to.height;
-	}
-});
-
-/** Shifts several pieces from where they hang, as one step. */
-export const movePieces = (
-	wallId: string,
-	moves: readonly Move[],
-	hung: readonly PlannedPiece[]
-): Command => ({
-	name: 'move pieces together',
-	recipe: (draft) => {
-		const wall = wallIn(draft, wallId);
-		if (!wall) return;
-		for (const { id, dx, dy } of moves) {
-			const placement = activeArrangement(wall).placements.find(({ pieceId }) => pieceId === id);
-			const piece = hung.find(({ pieceId }) => pieceId === id);
-			if (!placement || !piece) continue;
-			placement.x += dx;
-			if (dy !== 0) placement.height = { from: 'centre', at: centreY(piece.rect) + dy };
-		}
 	}
 });
 

@@ -1,4 +1,4 @@
-import type { Back, Piece, Wall } from '../../core/index.ts';
+import { startArrangement, type Back, type Piece, type Wall } from '../../core/index.ts';
 import { at, feature, measuredBack, piece, wall } from './sketch.ts';
 
 const SHEET = { width: 640, height: 480 };
@@ -84,18 +84,14 @@ export const NET_LOFT: Wall = wall({
 		feature('light-switch', 'switch', 'Switch', [5280, 1200, 85, 85])
 	],
 	arrangements: [
-		{
-			id: 'row',
-			name: 'One row',
-			placements: [
-				at('T', 700, { from: 'house' }),
-				at('U', 1400, { from: 'house' }),
-				at('V', 2100, { from: 'house' }),
-				at('W', 2830, { from: 'house' }),
-				at('X', 3560, { from: 'house' }),
-				at('Y', 4480, { from: 'house' })
-			]
-		}
+		startArrangement('row', 'One row', [
+			at('T', 700, { from: 'house' }),
+			at('U', 1400, { from: 'house' }),
+			at('V', 2100, { from: 'house' }),
+			at('W', 2830, { from: 'house' }),
+			at('X', 3560, { from: 'house' }),
+			at('Y', 4480, { from: 'house' })
+		])
 	],
 	tape: { across: { from: 'feature', id: 'loft-door', edge: 'left' }, up: { from: 'floor-here' } }
 });

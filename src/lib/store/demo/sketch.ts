@@ -4,6 +4,7 @@ import {
 	faceOf,
 	startBack,
 	startOutline,
+	startPlacement,
 	startWall,
 	kindOf,
 	type Back,
@@ -43,6 +44,7 @@ export function piece({ letter, kind = 'framed', back, ...known }: Sketch): Piec
 		massUp: null,
 		art: kind === 'mirror' ? '' : known.name,
 		photo: '',
+		colour: '',
 		set: '',
 		notes: '',
 		found: {},
@@ -79,10 +81,7 @@ export const wall = (
 	...known
 });
 
-export const at = (letter: string, x: number, height: Placement['height']): Placement => ({
-	pieceId: `piece-${letter.toLowerCase()}`,
-	x,
-	height
-});
+export const at = (letter: string, x: number, height: Placement['height']): Placement =>
+	startPlacement(`piece-${letter.toLowerCase()}`, x, height);
 
 export const centre = (y: number): Placement['height'] => ({ from: 'centre', at: y });

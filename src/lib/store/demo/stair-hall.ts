@@ -1,4 +1,4 @@
-import type { Back, Piece, Wall } from '../../core/index.ts';
+import { startArrangement, type Back, type Piece, type Wall } from '../../core/index.ts';
 import { at, centre, feature, inch, measuredBack, piece, pounds, wall } from './sketch.ts';
 
 /** Sizes in inches and pounds, as they were read at the bench. */
@@ -151,19 +151,15 @@ export const STAIR_HALL: Wall = wall({
 		feature('socket', 'socket', 'Socket', [inch(113), inch(12), inch(2.75), inch(4.5)])
 	],
 	arrangements: [
-		{
-			id: 'opening',
-			name: 'For the opening',
-			placements: [
-				at('a', inch(55), centre(inch(66))),
-				at('b', inch(55), centre(inch(47.5))),
-				at('c', inch(84), { from: 'bottom', at: inch(39) }),
-				at('d', inch(109), centre(inch(64.75))),
-				at('e', inch(122), centre(inch(64.75))),
-				at('f', inch(109), centre(inch(48.75))),
-				at('g', inch(122), centre(inch(48.75)))
-			]
-		}
+		startArrangement('opening', 'For the opening', [
+			at('a', inch(55), centre(inch(66))),
+			at('b', inch(55), centre(inch(47.5))),
+			at('c', inch(84), { from: 'bottom', at: inch(39) }),
+			at('d', inch(109), centre(inch(64.75))),
+			at('e', inch(122), centre(inch(64.75))),
+			at('f', inch(109), centre(inch(48.75))),
+			at('g', inch(122), centre(inch(48.75)))
+		])
 	],
 	tape: {
 		across: { from: 'feature', id: 'street-door', edge: 'right' },

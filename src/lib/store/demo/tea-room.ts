@@ -1,4 +1,4 @@
-import type { Piece, Wall } from '../../core/index.ts';
+import { startArrangement, type Piece, type Wall } from '../../core/index.ts';
 import { at, centre, feature, inch, measuredBack, piece, pounds, wall } from './sketch.ts';
 
 const bird = { width: inch(12), height: inch(15) };
@@ -161,21 +161,17 @@ export const TEA_ROOM: Wall = wall({
 		feature('dresser', 'furniture', 'Dresser', [inch(10), 0, inch(48), inch(36)], { sort: 'other' })
 	],
 	arrangements: [
-		{
-			id: 'cluster',
-			name: 'Round the heron',
-			placements: [
-				at('I', inch(92), { from: 'house' }),
-				at('J', inch(76), { from: 'house' }),
-				at('K', inch(108), { from: 'house' }),
-				at('L', inch(22), centre(inch(58))),
-				at('M', inch(34), centre(inch(60))),
-				at('N', inch(47), centre(inch(58))),
-				at('O', inch(84), centre(inch(78))),
-				at('Q', inch(92), centre(inch(38))),
-				at('R', inch(34), centre(inch(45)))
-			]
-		}
+		startArrangement('cluster', 'Round the heron', [
+			at('I', inch(92), { from: 'house' }),
+			at('J', inch(76), { from: 'house' }),
+			at('K', inch(108), { from: 'house' }),
+			at('L', inch(22), centre(inch(58))),
+			at('M', inch(34), centre(inch(60))),
+			at('N', inch(47), centre(inch(58))),
+			at('O', inch(84), centre(inch(78))),
+			at('Q', inch(92), centre(inch(38))),
+			at('R', inch(34), centre(inch(45)))
+		])
 	],
 	tape: { across: { from: 'left-corner' }, up: { from: 'floor-here' } }
 });

@@ -1,15 +1,17 @@
 <script lang="ts">
-	import { BoxSelect, Square } from '@lucide/svelte';
+	import { Square } from '@lucide/svelte';
 	import {
 		activeArrangement,
 		arrangeStyles,
 		centresOn,
-		formatLength,
 		itemOf,
 		placementsOf,
 		say,
 		wantedOn,
+		usualRegion,
+		formatLength,
 		type Candidate,
+		type Remedy,
 		type StyleName,
 		type Styles,
 		type Wall,
@@ -22,6 +24,7 @@
 	import { getView } from '../view.svelte.ts';
 	import CandidateCard from './CandidateCard.svelte';
 	import { Ideas } from './ideas.svelte.ts';
+	import RegionPart from './RegionPart.svelte';
 
 	interface Props {
 		wall: Wall;
@@ -68,16 +71,10 @@
 	/** A sentence of the core names pieces by id; a person knows their letters. */
 	const lettered = (text: string) =>
 		[...letters].reduce((said, [id, letter]) => said.replaceAll(id, letter), text);
-	const studs = $derived(
-		watch.bones?.estimate.ok && watch.bones.estimate.value.known
-			? watch.bones.estimate.value.studs.map(({ x }) => x)
-			: []
-	);
 
 	$effect(() => () => {
 		ideas.forget();
 		session.show(null);
-		view.taping = false;
 	});
 
 	function ask() {
@@ -85,11 +82,36 @@
 		askedLine = plan.centreLine.y;
 		const asked = { style, gap, pieces: chosen, region: view.region, over, seed: 1 };
 		// A plain copy: a worker takes no proxies.
-		ideas.ask(JSON.parse(JSON.stringify(wantedOn(project, wall, asked, studs))));
+		const task = {
+			wanted: wantedOn(project, wall, asked, watch.known),
+			larger: view.region && usualRegion(wall)
+		};
+		ideas.ask(JSON.parse(JSON.stringify(task)));
 	}
 
+	/** Takes what was offered, and asks again. */
+	function take(remedy: Remedy) {
+		if (remedy.by === 'gap') ownGap = remedy.gap;
+		else if (remedy.by === 'region') view.region = null;
+		else if (remedy.by === 'style') style = remedy.style;
+		else turned = { ...turned, ...Object.fromEntries(remedy.ids.map((id) => [id, false])) };
+		ask();
+	}
+
+	const offer = (remedy: Remedy): string =>
+		remedy.by === 'gap'
+			? `Take a gap of ${formatLength(remedy.gap, styles.lead)}`
+			: remedy.by === 'region'
+				? 'Use the whole wall'
+				: remedy.by === 'style'
+					? `As ${remedy.label.toLowerCase()}`
+					: `Leave ${remedy.ids.map((id) => letters.get(id)).join(', ')} out`;
+
 	function command(candidate: Candidate) {
-		return placePieces(wall.id, placementsOf(candidate, project.pieces, askedLine));
+		return placePieces(
+			wall.id,
+			placementsOf(candidate, project.pieces, activeArrangement(wall).placements, askedLine)
+		);
 	}
 
 	function show(candidate: Candidate | null) {
@@ -155,33 +177,7 @@
 			{/each}
 		</div>
 	</details>
-	<div class="acts">
-		<button
-			class="btn btn-sm"
-			type="button"
-			aria-pressed={view.taping}
-			onclick={() => (view.taping = !view.taping)}
-		>
-			<BoxSelect size={16} aria-hidden="true" />
-			{view.taping ? 'Drag on the wall…' : 'Tape out a region'}
-		</button>
-		{#if view.region}
-			<button class="btn btn-ghost btn-sm" type="button" onclick={() => (view.region = null)}>
-				Take the tape off
-			</button>
-		{/if}
-	</div>
-	{#if view.region}
-		<p class="small-note measure" data-testid="region">
-			{formatLength(view.region.width, styles.lead)} × {formatLength(
-				view.region.height,
-				styles.lead
-			)}, {formatLength(view.region.x, styles.lead)} from the left, {formatLength(
-				view.region.y,
-				styles.lead
-			)} up
-		</p>
-	{/if}
+	<RegionPart {wall} {styles} />
 	<div class="acts">
 		<button
 			class="btn btn-primary btn-sm"
@@ -205,6 +201,13 @@
 	</div>
 	{#if ideas.trouble}
 		<p class="trouble" role="alert">{say(lettered(ideas.trouble.message), styles.lead)}</p>
+		<div class="acts" data-testid="remedies">
+			{#each ideas.remedies as remedy, index (index)}
+				<button class="btn btn-xs" type="button" onclick={() => take(remedy)}>
+					{offer(remedy)}
+				</button>
+			{/each}
+		</div>
 	{/if}
 	<ul class="candidates" aria-live="polite">
 		{#each ideas.candidates as candidate, index (index)}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { Group, Lock } from '@lucide/svelte';
 	import {
 		actTakes,
 		together,
@@ -7,7 +8,8 @@
 		type Styles,
 		type TogetherAct
 	} from '$lib/core/index.ts';
-	import { movePieces } from '$lib/store/commands/index.ts';
+	import { groupPieces, lockPieces, movePieces } from '$lib/store/commands/index.ts';
+	import { newId } from '$lib/store/new-id.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
 	import LengthField from '../field/LengthField.svelte';
 	import { getView } from '../view.svelte.ts';
@@ -28,6 +30,7 @@
 	const hanging = $derived(
 		pieces.map(({ pieceId, letter, rect }) => ({ id: pieceId, letter, rect }))
 	);
+	const ids = $derived(pieces.map(({ pieceId }) => pieceId));
 	const acts = Object.entries(TOGETHER_ACTS) as [TogetherAct, string][];
 	let own: number | null = $state(null);
 	const wished = $derived(own ?? gap);
@@ -63,9 +66,25 @@
 		<button class="btn btn-sm" type="button" onclick={() => run('across', wished)}>Across</button>
 		<button class="btn btn-sm" type="button" onclick={() => run('up', wished)}>Up</button>
 	</div>
-	<button class="btn btn-ghost btn-sm" type="button" onclick={() => (view.also = [])}>
-		Only {hanging[0]!.letter}
-	</button>
+	<div class="acts">
+		<button
+			class="btn btn-xs"
+			type="button"
+			onclick={() => session.run(groupPieces(wallId, ids, newId()))}
+		>
+			<Group size={14} aria-hidden="true" /> Make them a group
+		</button>
+		<button
+			class="btn btn-xs"
+			type="button"
+			onclick={() => session.run(lockPieces(wallId, ids, true))}
+		>
+			<Lock size={14} aria-hidden="true" /> Lock them
+		</button>
+		<button class="btn btn-ghost btn-xs" type="button" onclick={() => (view.also = [])}>
+			Only {hanging[0]!.letter}
+		</button>
+	</div>
 </section>
 
 <style>

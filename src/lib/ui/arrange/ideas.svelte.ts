@@ -1,33 +1,34 @@
-import type { Candidate, Failure, Wanted } from '$lib/core/index.ts';
-import type { ArrangeAnswer } from '$lib/workers/arrange.worker.ts';
+import type { Candidate, Failure, Remedy } from '$lib/core/index.ts';
+import type { ArrangeAnswer, ArrangeTask } from '$lib/workers/arrange.worker.ts';
 import { startArrangeWorker } from '$lib/workers/start.ts';
 
 /** A search for arrangements in a worker; it can be stopped, and keeps the best so far. */
 export class Ideas {
 	candidates: Candidate[] = $state.raw([]);
 	trouble: Failure | null = $state.raw(null);
+	/** What would make it fit, where it does not. */
+	remedies: Remedy[] = $state.raw([]);
 	/** Rounds done, of all; null while nothing is under way. */
 	progress: { done: number; of: number } | null = $state.raw(null);
 	#worker: Worker | null = null;
 
-	ask(wanted: Wanted): void {
-		this.stop();
-		this.candidates = [];
-		this.trouble = null;
+	ask(task: ArrangeTask): void {
+		this.forget();
 		this.progress = { done: 0, of: 1 };
 		this.#worker = startArrangeWorker();
 		this.#worker.onmessage = ({ data }: MessageEvent<ArrangeAnswer>) => {
-			if (!data.ok) {
-				this.trouble = data.error;
+			if (!data.found.ok) {
+				this.trouble = data.found.error;
+				this.remedies = data.remedies;
 				this.stop();
 				return;
 			}
-			const { done, of, candidates } = data.value;
+			const { done, of, candidates } = data.found.value;
 			this.candidates = candidates;
 			this.progress = { done, of };
 			if (done === of) this.stop();
 		};
-		this.#worker.postMessage(wanted);
+		this.#worker.postMessage(task);
 	}
 
 	/** Ends the search; what was found stays. */
@@ -41,5 +42,6 @@ export class Ideas {
 		this.stop();
 		this.candidates = [];
 		this.trouble = null;
+		this.remedies = [];
 	}
 }

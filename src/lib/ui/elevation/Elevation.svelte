@@ -1,19 +1,23 @@
 <script lang="ts">
 	import {
 		acrossDatums,
+		activeArrangement,
 		faceOf,
+		groupOf,
 		hookedAcross,
 		hookedUp,
+		piecesById,
 		stylesOf,
 		upDatums,
-		type Piece,
 		type WallPlan
 	} from '$lib/core/index.ts';
 	import { hookTape } from '$lib/store/commands/index.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
+	import { sameList, Settled } from '../settled.svelte.ts';
+	import { getBones } from '../survey/bones.svelte.ts';
 	import { getView, type SurveyPart } from '../view.svelte.ts';
 	import FeatureShape from './FeatureShape.svelte';
-	import { fitWall } from './frame.ts';
+	import { fitWall, sameFrame } from './frame.ts';
 	import HungPieceShape from './HungPieceShape.svelte';
 	import { Mover } from './mover.svelte.ts';
 	import { wallBox } from './outline.ts';
@@ -33,6 +37,7 @@
 
 	const session = $derived(getSession()());
 	const view = $derived(getView()());
+	const watch = $derived(getBones()());
 
 	/** On a drawing less wide than this the distances would cover the pieces, px. */
 	const NARROW = 480;
@@ -43,11 +48,15 @@
 	const wall = $derived(project.walls.find(({ id }) => id === plan.wallId)!);
 	/** Parts that a drag leaves alone are told apart, so that what rests on them is not made anew. */
 	const { pieces: rack } = $derived(project);
-	const { width: wallWidth, height: wallHeight } = $derived(wallBox(wall));
 	const houseRules = $derived(session.rulesOn(plan.wallId));
-	const styles = $derived(stylesOf(houseRules));
-	const frame = $derived(fitWall({ width, height }, { width: wallWidth, height: wallHeight }));
-	const pieces = $derived(new Map<string, Piece>(rack.map((piece) => [piece.id, piece])));
+	/** Every piece on the wall rests on these three, and a drag leaves them as they are. */
+	const settledFrame = new Settled(() => fitWall({ width, height }, wallBox(wall)), sameFrame);
+	const settledStyles = new Settled(() => stylesOf(houseRules));
+	const settledRack = new Settled(() => piecesById(rack));
+	const frame = $derived(settledFrame.value);
+	const styles = $derived(settledStyles.value);
+	const pieces = $derived(settledRack.value);
+	const wallHeight = $derived(wallBox(wall).height);
 	const datums = $derived({ wall, pieces: plan.pieces, centreLineY: plan.centreLine.y });
 	const selected = $derived(plan.pieces.find(({ pieceId }) => pieceId === view.selected));
 	const others = $derived(
@@ -78,10 +87,22 @@
 		return free === undefined ? null : frame.x(free) + 6;
 	});
 
+	const arrangement = $derived(activeArrangement(wall));
+	const locked = new Settled(
+		() => arrangement.placements.filter(({ locked }) => locked).map(({ pieceId }) => pieceId),
+		sameList
+	);
+	/** Pieces that move with the selected one. */
+	const mates = new Settled(
+		() => groupOf(arrangement, view.selected).map(({ pieceId }) => pieceId),
+		sameList
+	);
 	const mover = new Mover(() => ({
 		session,
 		wall,
 		pieces: plan.pieces,
+		chosen: view.selected === null ? [] : [view.selected, ...view.also],
+		studs: watch.known,
 		centreLine: plan.centreLine.y,
 		gap: houseRules.gap,
 		frame,
@@ -139,7 +160,8 @@
 					layer={view.layer}
 					{styles}
 					selected={planned.pieceId === view.selected}
-					also={view.also.includes(planned.pieceId)}
+					also={view.also.includes(planned.pieceId) || mates.value.includes(planned.pieceId)}
+					locked={locked.value.includes(planned.pieceId)}
 					hook={view.hook}
 					onselect={() => view.gathering || view.select(planned.pieceId)}
 					ondown={(event) => {
@@ -148,7 +170,7 @@
 							view.selectAlso(planned.pieceId);
 							return;
 						}
-						view.select(planned.pieceId);
+						if (!view.also.includes(planned.pieceId)) view.select(planned.pieceId);
 						mover.grab(planned, event);
 					}}
 					onkey={(event) => {
@@ -185,7 +207,7 @@
 					<path class="glance" d="M{frame.x(x1)} {frame.y(y1)} L{frame.x(x2)} {frame.y(y2)}" />
 				{/each}
 			{/if}
-			{#if spaced && (view.region || view.taping)}
+			{#if spaced && (view.region || view.taping || arrangement.reserved.length > 0)}
 				{#await import('./RegionTape.svelte') then { default: RegionTape }}
 					<RegionTape {wall} {frame} {styles} />
 				{/await}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { Lock } from '@lucide/svelte';
 	import { formatLength, type Piece, type PlannedPiece, type Styles } from '$lib/core/index.ts';
 	import type { Layer } from '../view.svelte.ts';
 	import type { Frame } from './frame.ts';
@@ -16,6 +17,8 @@
 		selected: boolean;
 		/** Chosen besides the selected one. */
 		also: boolean;
+		/** Stays where it is. */
+		locked: boolean;
 		/** Index of the hook the readout tells, when this piece is selected. */
 		hook: number;
 		onselect: () => void;
@@ -31,6 +34,7 @@
 		styles,
 		selected,
 		also,
+		locked,
 		hook,
 		onselect,
 		ondown,
@@ -42,7 +46,7 @@
 	const width = $derived(planned.rect.width * frame.scale);
 	const height = $derived(planned.rect.height * frame.scale);
 	const label = $derived(
-		`${planned.letter}, ${planned.name}, ${formatLength(planned.rect.width, styles.lead)} by ${formatLength(planned.rect.height, styles.lead)}${planned.trouble ? ', its back is not possible' : ''}`
+		`${planned.letter}, ${planned.name}, ${formatLength(planned.rect.width, styles.lead)} by ${formatLength(planned.rect.height, styles.lead)}${planned.trouble ? ', its back is not possible' : ''}${locked ? ', locked in place' : ''}`
 	);
 </script>
 
@@ -74,6 +78,12 @@
 			<g transform="translate({width - 17} {height - 17})">
 				<rect class="tag" width="17" height="17" rx="3" />
 				<text class="measure tag-text" x="8.5" y="13">{planned.letter}</text>
+			</g>
+		{/if}
+		{#if locked}
+			<g transform="translate(3 {height - 20})">
+				<rect class="tag" width="17" height="17" rx="3" />
+				<Lock x="2.5" y="2.5" size={12} color="#2f2620" aria-hidden="true" />
 			</g>
 		{/if}
 		{#if selected || also}

@@ -11,6 +11,13 @@ export interface Frame {
 	y: (mm: number) => number;
 }
 
+export const sameFrame = (a: Frame, b: Frame): boolean =>
+	a.scale === b.scale &&
+	a.left === b.left &&
+	a.floor === b.floor &&
+	a.width === b.width &&
+	a.height === b.height;
+
 /** Pixels kept free round the wall: side tape, top air, floorboards and floor tape. */
 export const MARGIN = { left: 46, right: 14, top: 40, bottom: 66 };
 

@@ -1,18 +1,21 @@
 import {
 	activeArrangement,
+	boundsOf,
 	centreX,
 	centreY,
 	faceOf,
+	groupOf,
 	snapMove,
 	tickOf,
 	type Guide,
-	type PlacedHeight,
 	type PlannedPiece,
 	type Styles,
 	type Wall
 } from '../../core/index.ts';
-import { movePiece } from '../../store/commands/index.ts';
+import { lockPieces, movePiece, movePieces } from '../../store/commands/index.ts';
+import type { Command } from '../../store/history.ts';
 import type { Session } from '../../store/session.svelte.ts';
+import { notices } from '../toast.svelte.ts';
 import type { Frame } from './frame.ts';
 
 /** A snap reaches this many pixels. */
@@ -24,14 +27,18 @@ interface What {
 	session: Session;
 	wall: Wall;
 	pieces: readonly PlannedPiece[];
+	/** Ids of the pieces chosen to be moved together. */
+	chosen: readonly string[];
 	centreLine: number;
 	gap: number;
+	/** Where studs are known to be. */
+	studs: readonly number[];
 	frame: Frame;
 	styles: Styles;
 }
 
 interface Grabbed {
-	planned: PlannedPiece;
+	moving: readonly PlannedPiece[];
 	others: readonly PlannedPiece[];
 	x: number;
 	y: number;
@@ -40,12 +47,12 @@ interface Grabbed {
 	up: boolean;
 }
 
-/** Moves pieces on the elevation, by pointer and by arrow keys. A drag is one command, made when it ends. */
+/** Moves pieces on the elevation, by pointer and by arrow keys; a group moves as one, and a locked piece not at all. A drag is one command, made when it ends. */
 export class Mover {
 	guides: Guide[] = $state.raw([]);
 	#what: () => What;
 	#grabbed: Grabbed | null = null;
-	#last: { x?: number; height?: PlacedHeight } | null = null;
+	#last: Command | null = null;
 
 	constructor(what: () => What) {
 		this.#what = what;
@@ -55,9 +62,10 @@ export class Mover {
 		if (event.button !== 0) return;
 		(event.currentTarget as Element).setPointerCapture(event.pointerId);
 		this.#last = null;
-		const others = this.#what().pieces.filter(({ pieceId }) => pieceId !== planned.pieceId);
+		const moving = this.#along(planned);
+		const others = this.#what().pieces.filter((piece) => !moving.includes(piece));
 		this.#grabbed = {
-			planned,
+			moving,
 			others,
 			x: event.clientX,
 			y: event.clientY,
@@ -66,16 +74,34 @@ export class Mover {
 		};
 	}
 
+	/** What moves when a piece is moved: itself, those chosen with it, and the groups they are in; nothing where one is locked. */
+	#along(planned: PlannedPiece): PlannedPiece[] {
+		const { session, wall, pieces, chosen } = this.#what();
+		const arrangement = activeArrangement(wall);
+		const picked = chosen.includes(planned.pieceId) ? chosen : [planned.pieceId];
+		const along = picked.flatMap((id) => groupOf(arrangement, id));
+		const locked = along.find((placement) => placement.locked);
+		if (locked) {
+			const letter = pieces.find(({ pieceId }) => pieceId === locked.pieceId)?.letter;
+			notices.offer(`${letter} is locked in place.`, 'Free it', () =>
+				session.run(lockPieces(wall.id, [locked.pieceId], false))
+			);
+			return [];
+		}
+		const ids = new Set(along.map(({ pieceId }) => pieceId));
+		return pieces.filter(({ pieceId }) => ids.has(pieceId));
+	}
+
 	drag(event: PointerEvent): void {
 		const grabbed = this.#grabbed;
-		if (!grabbed) return;
-		const { session, wall, frame, centreLine, gap } = this.#what();
+		if (!grabbed || grabbed.moving.length === 0) return;
+		const { session, wall, frame, centreLine, gap, studs } = this.#what();
 		const dx = event.clientX - grabbed.x;
 		const dy = grabbed.y - event.clientY;
 		grabbed.across ||= Math.abs(dx) > STILL;
 		grabbed.up ||= Math.abs(dy) > STILL;
 		if (!grabbed.across && !grabbed.up) return;
-		const { rect, pieceId } = grabbed.planned;
+		const rect = boundsOf(grabbed.moving.map((piece) => piece.rect));
 		const moving = {
 			...rect,
 			x: rect.x + (grabbed.across ? dx / frame.scale : 0),
@@ -88,24 +114,55 @@ export class Mover {
 			wallWidth: wall.width,
 			centreLine,
 			gap,
+			studs,
+			hooks: grabbed.moving.flatMap(({ hooks }) => hooks.map(({ hole }) => hole.x - rect.x)),
 			reach: event.altKey ? 0 : REACH / frame.scale
 		});
-		const to = { ...moving, x: moving.x + snapped.dx, y: moving.y + snapped.dy };
-		const height: PlacedHeight = snapped.onCentreLine
-			? { from: 'house' }
-			: { from: 'centre', at: centreY(to) };
 		this.guides = snapped.guides.filter(({ axis }) => (axis === 'x' ? grabbed.across : grabbed.up));
-		this.#last = {
-			...(grabbed.across ? { x: centreX(to) } : {}),
-			...(grabbed.up ? { height } : {})
-		};
-		session.show(movePiece(wall.id, pieceId, this.#last));
+		this.#last = this.#shifted(
+			grabbed.moving,
+			grabbed.across ? moving.x + snapped.dx - rect.x : 0,
+			grabbed.up ? moving.y + snapped.dy - rect.y : 0,
+			grabbed.up && snapped.onCentreLine
+		);
+		session.show(this.#last);
+	}
+
+	/** One piece alone may come to hang by the centre line. */
+	#shifted(
+		moving: readonly PlannedPiece[],
+		dx: number,
+		dy: number,
+		onCentreLine: boolean,
+		merge?: string
+	): Command {
+		const { wall, pieces } = this.#what();
+		const [only] = moving;
+		if (moving.length > 1 || !only)
+			return movePieces(
+				wall.id,
+				moving.map(({ pieceId }) => ({ id: pieceId, dx, dy })),
+				this.#grabbed ? [...this.#grabbed.moving] : pieces,
+				merge
+			);
+		const middle = centreY(only.rect) + dy;
+		return movePiece(
+			wall.id,
+			only.pieceId,
+			{
+				...(dx === 0 ? {} : { x: centreX(only.rect) + dx }),
+				...(onCentreLine
+					? { height: { from: 'house' } }
+					: dy === 0
+						? {}
+						: { height: { from: 'centre', at: middle } })
+			},
+			merge
+		);
 	}
 
 	drop(): void {
-		const { session, wall } = this.#what();
-		if (this.#grabbed && this.#last)
-			session.run(movePiece(wall.id, this.#grabbed.planned.pieceId, this.#last));
+		if (this.#last) this.#what().session.run(this.#last);
 		this.cancel();
 	}
 
@@ -118,22 +175,18 @@ export class Mover {
 
 	/** Arrow keys: a tick of the tape, with Shift an inch or 10 mm. True when the key was used. */
 	nudge(planned: PlannedPiece, event: KeyboardEvent): boolean {
-		const { session, wall, styles } = this.#what();
+		const { session, styles } = this.#what();
 		const tick = tickOf(styles.lead);
 		const step = event.shiftKey ? (styles.lead.unit === 'in' ? 25.4 : 10) : Math.max(tick, 1);
 		const x = { ArrowLeft: -step, ArrowRight: step }[event.key];
 		const y = { ArrowDown: -step, ArrowUp: step }[event.key];
 		if (x === undefined && y === undefined) return false;
 		event.preventDefault();
-		const placement = activeArrangement(wall).placements.find(
-			({ pieceId }) => pieceId === planned.pieceId
-		);
-		if (!placement) return true;
-		const to =
-			x !== undefined
-				? { x: placement.x + x }
-				: { height: { from: 'centre' as const, at: centreY(planned.rect) + y! } };
-		session.run(movePiece(wall.id, planned.pieceId, to, `nudge-${planned.pieceId}`));
+		const moving = this.#along(planned);
+		if (moving.length > 0)
+			session.run(
+				this.#shifted(moving, x ?? 0, y ?? 0, false, `nudge-${moving.map((p) => p.pieceId).join()}`)
+			);
 		return true;
 	}
 }

@@ -6,6 +6,7 @@ import {
 	planForPage,
 	startBack,
 	startPiece,
+	startPlacement,
 	stylesOf,
 	usualHouseRules,
 	type HangerKind,
@@ -46,7 +47,7 @@ export class OnePicture {
 	);
 	readonly project = $derived.by((): Project => {
 		const wall = this.#base.walls[0]!;
-		const placements = [{ pieceId: this.piece.id, x: WALL.width / 2, height: this.height }];
+		const placements = [startPlacement(this.piece.id, WALL.width / 2, this.height)];
 		const arrangements = wall.arrangements.map((each) => ({ ...each, placements }));
 		return {
 			...this.#base,

@@ -13,6 +13,12 @@ export class BonesWatch {
 	#facts: ProbeFacts | null = null;
 	#waiting: ProbeFacts | null = null;
 
+	/** Middles of the studs that are as good as known, mm; none while they are not. */
+	get known(): number[] {
+		const estimate = this.bones?.estimate;
+		return estimate?.ok && estimate.value.known ? estimate.value.studs.map(({ x }) => x) : [];
+	}
+
 	/** Asks what the facts say; null where no studs can be. The same facts are asked once. */
 	ask(facts: ProbeFacts | null): void {
 		if (facts === this.#facts) return;

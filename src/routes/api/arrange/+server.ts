@@ -18,6 +18,7 @@ const bodySchema = z.object({
 				width: z.number(),
 				height: z.number(),
 				weight: z.optional(z.number()),
+				colour: z.optional(z.string().check(z.regex(/^#[0-9a-f]{6}$/))),
 				hooks: z.optional(z.array(z.number()).check(z.maxLength(20)))
 			})
 		)

@@ -2,7 +2,7 @@
 	import { page } from '$app/state';
 	import { resolve } from '$app/paths';
 	import { activeArrangement, stylesOf } from '$lib/core/index.ts';
-	import { hangOnWall, takeDown } from '$lib/store/commands/index.ts';
+	import { hangOnWall } from '$lib/store/commands/index.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
 	import CautionList from '$lib/ui/CautionList.svelte';
 	import PieceBench from '$lib/ui/bench/PieceBench.svelte';
@@ -17,17 +17,23 @@
 	const wall = $derived(session.project.walls.find(({ id }) => id === wallId)!);
 	const plan = $derived(session.plan(wallId));
 	const placements = $derived(activeArrangement(wall).placements);
-	const here = $derived(new Set(placements.map(({ pieceId }) => pieceId)));
+	const here = $derived(
+		new Set(
+			session.kept.walls
+				.filter(({ id }) => id === wallId)
+				.flatMap((each) => activeArrangement(each).placements.map(({ pieceId }) => pieceId))
+		)
+	);
 	const placed = $derived(
 		new Set(
-			session.project.walls.flatMap((each) =>
+			session.kept.walls.flatMap((each) =>
 				activeArrangement(each).placements.map(({ pieceId }) => pieceId)
 			)
 		)
 	);
-	const loose = $derived(session.project.pieces.filter(({ id }) => !placed.has(id)));
+	const loose = $derived(session.kept.pieces.filter(({ id }) => !placed.has(id)));
 	const elsewhere = $derived(
-		session.project.pieces.filter(({ id }) => placed.has(id) && !here.has(id))
+		session.kept.pieces.filter(({ id }) => placed.has(id) && !here.has(id))
 	);
 	const piece = $derived(session.project.pieces.find(({ id }) => id === view.selected));
 	const planned = $derived(plan?.pieces.find(({ pieceId }) => pieceId === view.selected));
@@ -59,13 +65,11 @@
 			{:else if placements.length > 1}
 				<p class="small-note">Shift and click, or Space, chooses more to move together.</p>
 			{/if}
-			<button
-				class="btn btn-ghost btn-sm"
-				type="button"
-				onclick={() => session.run(takeDown(wallId, piece))}
-			>
-				Take {piece.letter} off this wall
-			</button>
+			{#if plan}
+				{#await import('$lib/ui/arrange/PieceActs.svelte') then { default: PieceActs }}
+					<PieceActs {wall} {piece} {placement} {planned} all={plan.pieces} gap={rules.gap} />
+				{/await}
+			{/if}
 		</div>
 	{:else}
 		<button

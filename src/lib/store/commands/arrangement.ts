@@ -1,0 +1,173 @@
+import {
+	activeArrangement,
+	centreY,
+	startPlacement,
+	type Move,
+	type Piece,
+	type PlacedHeight,
+	type Placement,
+	type PlannedPiece,
+	type Rect,
+	type Reserved
+} from '../../core/index.ts';
+import type { Command } from '../history.ts';
+import { wallIn } from './find.ts';
+
+/** Puts a piece on a wall, taking it down from wherever else it stands. */
+export const hangOnWall = (
+	wallId: string,
+	{ id, letter }: Piece,
+	x: number,
+	height: PlacedHeight = { from: 'house' }
+): Command => ({
+	name: `put ${letter} on the wall`,
+	recipe: (draft) => {
+		for (const wall of draft.walls) {
+			const arrangement = activeArrangement(wall);
+			arrangement.placements = arrangement.placements.filter(({ pieceId }) => pieceId !== id);
+		}
+		const wall = wallIn(draft, wallId);
+		if (wall) activeArrangement(wall).placements.push(startPlacement(id, x, height));
+	}
+});
+
+/** Puts pieces where an arrangement has them, taking each down from wherever else it stands. */
+export const placePieces = (wallId: string, placements: readonly Placement[]): Command => ({
+	name: 'arrange the wall',
+	recipe: (draft) => {
+		const moved = new Set(placements.map(({ pieceId }) => pieceId));
+		for (const wall of draft.walls) {
+			const arrangement = activeArrangement(wall);
+			arrangement.placements = arrangement.placements.filter(({ pieceId }) => !moved.has(pieceId));
+		}
+		const wall = wallIn(draft, wallId);
+		if (wall) activeArrangement(wall).placements.push(...placements);
+	}
+});
+
+export const takeDown = (wallId: string, { id, letter }: Piece): Command => ({
+	name: `take ${letter} off the wall`,
+	recipe: (draft) => {
+		const wall = wallIn(draft, wallId);
+		if (!wall) return;
+		const arrangement = activeArrangement(wall);
+		arrangement.placements = arrangement.placements.filter(({ pieceId }) => pieceId !== id);
+	}
+});
+
+export const movePiece = (
+	wallId: string,
+	pieceId: string,
+	to: { x?: number; height?: PlacedHeight },
+	merge?: string
+): Command => ({
+	name: 'move a piece',
+	...(merge === undefined ? {} : { merge }),
+	recipe: (draft) => {
+		const wall = wallIn(draft, wallId);
+		const placement = wall && activeArrangement(wall).placements.find((p) => p.pieceId === pieceId);
+		if (!placement) return;
+		if (to.x !== undefined) placement.x = to.x;
+		if (to.height !== undefined) placement.height = to.height;
+	}
+});
+
+/** Shifts several pieces from where they hang, as one step. */
+export const movePieces = (
+	wallId: string,
+	moves: readonly Move[],
+	hung: readonly PlannedPiece[],
+	merge?: string
+): Command => ({
+	name: 'move pieces together',
+	...(merge === undefined ? {} : { merge }),
+	recipe: (draft) => {
+		const wall = wallIn(draft, wallId);
+		if (!wall) return;
+		for (const { id, dx, dy } of moves) {
+			const placement = activeArrangement(wall).placements.find(({ pieceId }) => pieceId === id);
+			const piece = hung.find(({ pieceId }) => pieceId === id);
+			if (!placement || !piece) continue;
+			placement.x += dx;
+			if (dy !== 0) placement.height = { from: 'centre', at: centreY(piece.rect) + dy };
+		}
+	}
+});
+
+/** Takes a piece off the wall and brings the rest of its row together. */
+export const takeOutOfRow = (
+	wallId: string,
+	piece: Piece,
+	moves: readonly Move[],
+	hung: readonly PlannedPiece[]
+): Command => ({
+	name: `take ${piece.letter} out of its row`,
+	recipe: (draft) => {
+		takeDown(wallId, piece).recipe(draft);
+		movePieces(wallId, moves, hung).recipe(draft);
+	}
+});
+
+const placementsIn = (
+	draft: Parameters<Command['recipe']>[0],
+	wallId: string,
+	pieceIds: readonly string[]
+) => {
+	const wall = wallIn(draft, wallId);
+	return wall
+		? activeArrangement(wall).placements.filter(({ pieceId }) => pieceIds.includes(pieceId))
+		: [];
+};
+
+/** Holds pieces where they are, or frees them. */
+export const lockPieces = (
+	wallId: string,
+	pieceIds: readonly string[],
+	locked: boolean
+): Command => ({
+	name: locked ? 'lock in place' : 'free to move',
+	recipe: (draft) => {
+		for (const placement of placementsIn(draft, wallId, pieceIds)) placement.locked = locked;
+	}
+});
+
+/** Makes pieces one group, which moves as one; an empty name takes them apart. */
+export const groupPieces = (
+	wallId: string,
+	pieceIds: readonly string[],
+	group: string
+): Command => ({
+	name: group === '' ? 'take the group apart' : 'group pieces',
+	recipe: (draft) => {
+		for (const placement of placementsIn(draft, wallId, pieceIds)) placement.group = group;
+	}
+});
+
+/** Keeps a part of the wall free. */
+export const reserve = (wallId: string, space: Reserved): Command => ({
+	name: 'reserve a space',
+	recipe: (draft) => {
+		const wall = wallIn(draft, wallId);
+		if (wall) activeArrangement(wall).reserved.push(space);
+	}
+});
+
+export const setReserved = (wallId: string, id: string, rect: Rect): Command => ({
+	name: 'change a reserved space',
+	merge: `reserved-${id}`,
+	recipe: (draft) => {
+		const wall = wallIn(draft, wallId);
+		const space = wall && activeArrangement(wall).reserved.find((each) => each.id === id);
+		if (space) Object.assign(space, { ...rect, id });
+	}
+});
+
+export const unreserve = (wallId: string, id: string): Command => ({
+	name: 'give a space back',
+	recipe: (draft) => {
+		const wall = wallIn(draft, wallId);
+		if (!wall) return;
+		const arrangement = activeArrangement(wall);
+		arrangement.reserved = arrangement.reserved.filter((space) => space.id !== id);
+	}
+});
