@@ -54,7 +54,7 @@ test('each demo wall is arranged in three styles, the last hung and taken back',
 	}
 	// T to Y in a grid: the gap is the house gap, to the tick.
 	await pieceOn(page, 'U').focus();
-	await expect(page.locator('.spacings')).toContainText('51 mm');
+	await expect(page.getByLabel('Gap right of U')).toHaveValue('51 mm');
 	await accessible(page, 'arranged');
 	await page.getByRole('button', { name: 'Undo arrange the wall' }).click();
 	await pieceOn(page, 'T').focus();
@@ -87,7 +87,7 @@ test('too much is said, a region is taped out, and pieces are left out', async (
 	await page.getByRole('button', { name: 'Hang it so' }).click();
 	await pieceOn(page, 'D').focus();
 	// Two of 11 in side by side, the house gap of 2 in between them.
-	await expect(page.locator('.spacings')).toContainText('2"');
+	await expect(page.getByLabel('Gap right of D')).toHaveValue('2"');
 	await page.keyboard.press('Escape');
 	await page.getByRole('button', { name: 'Take the tape off' }).click();
 	await expect(page.getByTestId('region')).toHaveCount(0);

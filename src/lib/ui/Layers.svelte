@@ -1,16 +1,34 @@
 <script lang="ts">
 	import { PanelRightClose, PanelRightOpen } from '@lucide/svelte';
-	import type { Layer, RackView, View } from './view.svelte.ts';
+	import type { ArrangeView, Layer, RackView, View } from './view.svelte.ts';
 
-	/** In the Rack the stage can also show the pieces by themselves. */
-	let { view, rack, bones }: { view: View; rack: boolean; bones: boolean } = $props();
+	interface Props {
+		view: View;
+		/** The station, where its stage can show more than the wall. */
+		here: string;
+		bones: boolean;
+	}
+
+	let { view, here, bones }: Props = $props();
+
+	const rack = $derived(here === 'rack');
+	const arrange = $derived(here === 'arrange');
 
 	const stages: { id: RackView; label: string; title: string }[] = [
 		{ id: 'wall', label: 'Wall', title: 'The wall they go to' },
 		{ id: 'rack', label: 'Rack', title: 'Every piece, leaning side by side' },
 		{ id: 'table', label: 'Table', title: 'Every piece in a table: find, sort, edit together' }
 	];
-	const layered = $derived(!rack || view.rack === 'wall');
+	const looks: { id: ArrangeView; label: string; title: string }[] = [
+		{ id: 'wall', label: 'Wall', title: 'The wall, to arrange by hand' },
+		{ id: 'compare', label: 'Compare', title: 'Two arrangements side by side' },
+		{ id: 'back', label: 'Step back', title: 'As it is seen from where people stand' },
+		{ id: 'photo', label: 'Photo', title: 'In a photo of the real wall' },
+		{ id: 'floor', label: 'Floor', title: 'Laid out on the floor first' }
+	];
+	const layered = $derived(
+		!(rack && view.rack !== 'wall') && !(arrange && view.arranging !== 'wall')
+	);
 
 	const layers: { id: Layer; label: string; title: string }[] = [
 		{ id: 'looks', label: 'Looks', title: 'The pieces as they will hang' },
@@ -27,6 +45,20 @@
 				{title}
 				aria-pressed={view.rack === id}
 				onclick={() => (view.rack = id)}
+			>
+				{label}
+			</button>
+		{/each}
+	</div>
+{/if}
+{#if arrange}
+	<div class="layers stages" role="group" aria-label="On the stage">
+		{#each looks as { id, label, title } (id)}
+			<button
+				type="button"
+				{title}
+				aria-pressed={view.arranging === id}
+				onclick={() => (view.arranging = id)}
 			>
 				{label}
 			</button>

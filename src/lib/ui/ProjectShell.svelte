@@ -40,7 +40,7 @@
 	const piece = $derived(session.project.pieces.find(({ id }) => id === view.selected));
 	const planned = $derived(plan?.pieces.find(({ pieceId }) => pieceId === view.selected));
 	const marks = $derived(plan?.marks.filter(({ pieceId }) => pieceId === view.selected) ?? []);
-	const sheet = $derived(here === 'sheet');
+	const sheet = $derived(here.endsWith('sheet'));
 	const hint = $derived(
 		here === 'survey' && wall
 			? surveySaid(view, wall, watch.bones, styles)
@@ -161,6 +161,10 @@
 					{#await import('./rack/RackTable.svelte') then { default: RackTable }}
 						<RackTable {wallId} {styles} />
 					{/await}
+				{:else if here === 'arrange' && view.arranging !== 'wall'}
+					{#await import('./arrange/ArrangeStage.svelte') then { default: ArrangeStage }}
+						<ArrangeStage {wall} {plan} {styles} showing={view.arranging} />
+					{/await}
 				{:else}
 					<Elevation
 						{plan}
@@ -168,7 +172,7 @@
 						survey={here === 'survey' ? view.survey : null}
 					/>
 				{/if}
-				<Layers {view} rack={here === 'rack'} bones={showsBones} />
+				<Layers {view} {here} bones={showsBones} />
 			</div>
 			{#if view.benchOpen}
 				<aside class="bench" aria-label="Bench">{@render children()}</aside>

@@ -1,8 +1,9 @@
 import { createContext } from 'svelte';
-import type { Glance, HintKind, Region } from '$lib/core/index.ts';
+import type { Eyes, Glance, HintKind, Region } from '$lib/core/index.ts';
 
 export type RackView = 'wall' | 'rack' | 'table';
 export type Layer = 'looks' | 'paper' | 'nails';
+export type ArrangeView = 'wall' | 'compare' | 'back' | 'photo' | 'floor';
 export type SurveyPart = 'outline' | 'level' | 'made' | 'features' | 'bones' | 'prove';
 
 /** What is selected and which layers are shown; nothing of it is kept. */
@@ -17,6 +18,16 @@ export class View {
 	benchOpen = $state(true);
 	/** What stands on the stage in the Rack. */
 	rack: RackView = $state('wall');
+	/** What stands on the stage while arranging. */
+	arranging: ArrangeView = $state('wall');
+	/** Where the wall is looked at from: mm along it, mm away; null for before its middle. */
+	stand: { x: number | null; away: number; eyes: Eyes } = $state.raw({
+		x: null,
+		away: 2500,
+		eyes: 'standing'
+	});
+	/** The arrangement that is compared with the one on the wall. */
+	beside: string | null = $state(null);
 	/** What the Survey asks about. */
 	survey: SurveyPart = $state('outline');
 	/** The feature whose facts are open. */

@@ -10,6 +10,16 @@ export interface Hanging {
 	rect: Rect;
 }
 
+export const hangingOf = ({
+	pieceId,
+	letter,
+	rect
+}: {
+	pieceId: string;
+	letter: string;
+	rect: Rect;
+}): Hanging => ({ id: pieceId, letter, rect });
+
 /** A fault that a practised eye would find. */
 export interface Glance {
 	code: 'step' | 'odd-gap' | 'off-furniture' | 'too-wide' | 'too-high' | 'too-low';

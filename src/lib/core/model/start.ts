@@ -6,6 +6,7 @@ import { nextLetter, type Piece } from './piece.ts';
 import { PROJECT_FORMAT, PROJECT_VERSION, type Project } from './project.ts';
 import { faceOf, type Feature, type FeatureKind } from '../features/index.ts';
 import { ceilingAt, floorAt } from '../survey/outline.ts';
+import type { WallPhoto } from './wall-photo.ts';
 import type { Arrangement, PlacedHeight, Placement, Wall } from './wall.ts';
 
 /** Gives new ids; comes in from outside so that the core stays pure. */
@@ -142,6 +143,23 @@ export function startPiece(
 		hook: hangerOf(back).hooks[0]
 	};
 }
+
+/** A photo of a wall before its corners are put right: the widest upright opening is taken for known, else the whole wall. */
+export function startWallPhoto(wall: Wall, hash: string): WallPhoto {
+	const [door] = wall.features
+		.filter(({ width, height }) => height > width && height > MOST_OF_A_DOOR)
+		.sort((a, b) => b.width - a.width);
+	const { x, y, width, height } = door ?? { x: 0, y: 0, width: wall.width, height: wall.height };
+	const corner = (across: number, down: number) => ({ x: across, y: down });
+	return {
+		hash,
+		corners: [corner(0.3, 0.25), corner(0.7, 0.25), corner(0.7, 0.75), corner(0.3, 0.75)],
+		known: { x, y, width, height }
+	};
+}
+
+/** Lower than this it is no door, mm. */
+const MOST_OF_A_DOOR = 1700;
 
 /** A new feature of a kind, of the usual size, in the middle of the wall. */
 export function startFeature(newId: NewId, kind: FeatureKind, wall: Wall): Feature {

@@ -114,3 +114,9 @@ export function groupOf({ placements }: Arrangement, pieceId: string | null): Pl
 	if (!own) return [];
 	return own.group === '' ? [own] : placements.filter(({ group }) => group === own.group);
 }
+
+/** A wall as it would be with another of its arrangements hung. */
+export const withArrangement = (wall: Wall, id: string): Wall => ({
+	...wall,
+	activeArrangement: id
+});

@@ -1,7 +1,8 @@
 import type { Candidate, Wanted } from '../arrange/arrange.ts';
 import type { Item, Region, StyleName } from '../arrange/face.ts';
 import { faceOf } from '../features/index.ts';
-import { centreX, grown, type Rect } from '../geometry/rect.ts';
+import { scoreOf, type Score } from '../arrange/score.ts';
+import { boundsOf, centreX, grown, type Rect } from '../geometry/rect.ts';
 import type { Piece } from '../model/piece.ts';
 import type { Project } from '../model/project.ts';
 import { startPlacement } from '../model/start.ts';
@@ -9,6 +10,7 @@ import { activeArrangement, type Placement, type Wall } from '../model/wall.ts';
 import { ceilingAt, ceilingLine } from '../survey/outline.ts';
 import { hangPiece } from './hang.ts';
 import { centreLineOf, placePiece } from './place.ts';
+import { piecesById, type WallPlan } from './plan-for-page.ts';
 
 /** What a person asks of an arrangement. */
 export interface Asked {
@@ -65,7 +67,7 @@ export function wantedOn(
 	studs: readonly number[] = []
 ): Wanted {
 	const { houseRules } = project;
-	const known = new Map(project.pieces.map((piece) => [piece.id, piece]));
+	const known = piecesById(project.pieces);
 	const chosen = new Set(pieces);
 	const { placements, reserved } = activeArrangement(wall);
 	const centreLine = centreLineOf(wall, placements, houseRules).y;
@@ -126,4 +128,33 @@ export function placementsOf(
 			group: before.find(({ pieceId }) => pieceId === id)?.group ?? ''
 		};
 	});
+}
+
+/** How the pieces on a wall look as they hang; null where there are none. */
+export function scoreOnWall(
+	project: Project,
+	wall: Wall,
+	{ pieces, centreLine }: Pick<WallPlan, 'pieces' | 'centreLine'>,
+	studs: readonly number[]
+): Score | null {
+	if (pieces.length === 0) return null;
+	const known = piecesById(project.pieces);
+	const { hookMargin, gap } = project.houseRules;
+	return scoreOf(
+		pieces.map(({ pieceId, rect: { x, y } }) => ({ id: pieceId, x, y })),
+		{
+			items: pieces.map(({ pieceId }) => itemOf(known.get(pieceId)!, hookMargin)),
+			axis: { x: axisOf(wall, boundsOf(pieces.map(({ rect }) => rect))), y: centreLine.y },
+			gap,
+			studs
+		}
+	);
+}
+
+/** The plumb line a group was meant for: the middle of the wall or of furniture, whichever is nearest to its own. */
+function axisOf(wall: Wall, group: Rect): number {
+	const off = (x: number) => Math.abs(x - centreX(group));
+	return [wall.width / 2, ...centresOn(wall).map(centreX)].reduce((a, b) =>
+		off(b) < off(a) ? b : a
+	);
 }

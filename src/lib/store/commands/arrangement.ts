@@ -2,6 +2,7 @@ import {
 	activeArrangement,
 	centreY,
 	startPlacement,
+	type Arrangement,
 	type Move,
 	type Piece,
 	type PlacedHeight,
@@ -11,6 +12,7 @@ import {
 	type Reserved
 } from '../../core/index.ts';
 import type { Command } from '../history.ts';
+import { copy } from './copy.ts';
 import { wallIn } from './find.ts';
 
 /** Puts a piece on a wall, taking it down from wherever else it stands. */
@@ -72,7 +74,7 @@ export const movePiece = (
 	}
 });
 
-/** Shifts several pieces from where they hang, as one step. */
+/** Shifts several pieces from where they hang, as one step; locked ones stay. */
 export const movePieces = (
 	wallId: string,
 	moves: readonly Move[],
@@ -87,7 +89,7 @@ export const movePieces = (
 		for (const { id, dx, dy } of moves) {
 			const placement = activeArrangement(wall).placements.find(({ pieceId }) => pieceId === id);
 			const piece = hung.find(({ pieceId }) => pieceId === id);
-			if (!placement || !piece) continue;
+			if (!placement || !piece || placement.locked) continue;
 			placement.x += dx;
 			if (dy !== 0) placement.height = { from: 'centre', at: centreY(piece.rect) + dy };
 		}
@@ -169,5 +171,52 @@ export const unreserve = (wallId: string, id: string): Command => ({
 		if (!wall) return;
 		const arrangement = activeArrangement(wall);
 		arrangement.reserved = arrangement.reserved.filter((space) => space.id !== id);
+	}
+});
+
+/** Keeps the arrangement on the wall as a copy under a name, to come back to or to compare. */
+export const keepArrangement = (wallId: string, id: string, name: string): Command => ({
+	name: `keep ${name}`,
+	recipe: (draft) => {
+		const wall = wallIn(draft, wallId);
+		if (wall) wall.arrangements.push({ ...copy(activeArrangement(wall)), id, name });
+	}
+});
+
+/** Hangs another arrangement of the wall, taking its pieces down from wherever else they stand. */
+export const hangArrangement = (wallId: string, { id, name }: Arrangement): Command => ({
+	name: `hang ${name}`,
+	recipe: (draft) => {
+		const wall = wallIn(draft, wallId);
+		const chosen = wall?.arrangements.find((each) => each.id === id);
+		if (!wall || !chosen) return;
+		const hung = chosen.placements.map(({ pieceId }) => pieceId);
+		for (const other of draft.walls) {
+			if (other.id === wallId) continue;
+			const arrangement = activeArrangement(other);
+			arrangement.placements = arrangement.placements.filter(
+				({ pieceId }) => !hung.includes(pieceId)
+			);
+		}
+		wall.activeArrangement = id;
+	}
+});
+
+export const nameArrangement = (wallId: string, id: string, name: string): Command => ({
+	name: 'name an arrangement',
+	merge: `arrangement-${id}`,
+	recipe: (draft) => {
+		const arrangement = wallIn(draft, wallId)?.arrangements.find((each) => each.id === id);
+		if (arrangement) arrangement.name = name;
+	}
+});
+
+/** Throws a kept arrangement away; the one on the wall stays. */
+export const dropArrangement = (wallId: string, { id, name }: Arrangement): Command => ({
+	name: `throw ${name} away`,
+	recipe: (draft) => {
+		const wall = wallIn(draft, wallId);
+		if (!wall || wall.activeArrangement === id) return;
+		wall.arrangements = wall.arrangements.filter((each) => each.id !== id);
 	}
 });

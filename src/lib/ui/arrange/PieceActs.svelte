@@ -4,6 +4,7 @@
 		activeArrangement,
 		closeUp,
 		groupOf,
+		hangingOf,
 		type Piece,
 		type Placement,
 		type PlannedPiece,
@@ -38,9 +39,7 @@
 			? []
 			: closeUp(
 					planned.rect,
-					all
-						.filter(({ pieceId }) => pieceId !== piece.id)
-						.map(({ pieceId, letter, rect }) => ({ id: pieceId, letter, rect })),
+					all.filter(({ pieceId }) => pieceId !== piece.id).map(hangingOf),
 					gap,
 					new Set(arrangement.placements.filter(({ locked }) => locked).map((each) => each.pieceId))
 				)

@@ -2,6 +2,7 @@
 	import { Wand2 } from '@lucide/svelte';
 	import {
 		faceOf,
+		hangingOf,
 		say,
 		secondLook,
 		type Glance,
@@ -22,7 +23,7 @@
 	const glances = $derived.by(() => {
 		if (session.showing) return last;
 		last = secondLook({
-			pieces: plan.pieces.map(({ pieceId, letter, rect }) => ({ id: pieceId, letter, rect })),
+			pieces: plan.pieces.map(hangingOf),
 			beneath: wall.features.filter((feature) => faceOf(feature).centres),
 			centreLine: plan.centreLine.y,
 			floor: plan.centreLine.floor

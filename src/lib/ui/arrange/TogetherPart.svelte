@@ -2,6 +2,7 @@
 	import { Group, Lock } from '@lucide/svelte';
 	import {
 		actTakes,
+		hangingOf,
 		together,
 		TOGETHER_ACTS,
 		type PlannedPiece,
@@ -27,9 +28,7 @@
 
 	const session = $derived(getSession()());
 	const view = $derived(getView()());
-	const hanging = $derived(
-		pieces.map(({ pieceId, letter, rect }) => ({ id: pieceId, letter, rect }))
-	);
+	const hanging = $derived(pieces.map(hangingOf));
 	const ids = $derived(pieces.map(({ pieceId }) => pieceId));
 	const acts = Object.entries(TOGETHER_ACTS) as [TogetherAct, string][];
 	let own: number | null = $state(null);

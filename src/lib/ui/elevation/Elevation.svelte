@@ -6,6 +6,7 @@
 		groupOf,
 		hookedAcross,
 		hookedUp,
+		neighbourGaps,
 		piecesById,
 		stylesOf,
 		upDatums,
@@ -19,8 +20,10 @@
 	import FeatureShape from './FeatureShape.svelte';
 	import { fitWall, sameFrame } from './frame.ts';
 	import HungPieceShape from './HungPieceShape.svelte';
+	import LiftFilter from './LiftFilter.svelte';
 	import { Mover } from './mover.svelte.ts';
 	import { wallBox } from './outline.ts';
+	import { spacingLabels } from './spacing-labels.ts';
 	import Spacings from './Spacings.svelte';
 	import Tape from './Tape.svelte';
 	import WallGround from './WallGround.svelte';
@@ -65,6 +68,16 @@
 					...wall.features,
 					...plan.pieces.filter((piece) => piece !== selected).map(({ rect }) => rect)
 				]
+			: []
+	);
+	const spacings = $derived(
+		selected && spaced && width > NARROW
+			? spacingLabels(
+					neighbourGaps(selected.rect, others, wall),
+					frame,
+					styles.lead,
+					houseRules.gap
+				)
 			: []
 	);
 	const lineY = $derived(frame.y(plan.centreLine.y));
@@ -135,17 +148,7 @@
 			onpointerdown={(event) => event.target === event.currentTarget && view.select(null)}
 			class:surveyed={survey !== null}
 		>
-			<defs>
-				<filter id="lift" x="-20%" y="-20%" width="150%" height="160%">
-					<feDropShadow
-						dx="2.5"
-						dy="4.5"
-						stdDeviation="3.5"
-						flood-color="#2f2620"
-						flood-opacity="0.38"
-					/>
-				</filter>
-			</defs>
+			<LiftFilter />
 			<g class="centre-line" aria-hidden="true">
 				<rect x={frame.left} y={lineY - 2.5} width={frame.width} height="5" />
 				{#if labelX !== null}
@@ -212,9 +215,7 @@
 					<RegionTape {wall} {frame} {styles} />
 				{/await}
 			{/if}
-			{#if selected && spaced && width > NARROW}
-				<Spacings rect={selected.rect} {others} {wall} {frame} {styles} />
-			{/if}
+			<Spacings labels={spacings} fields={!session.showing} />
 			<Tape
 				axis="up"
 				{frame}
@@ -234,6 +235,16 @@
 				onhook={(datum) => session.run(hookTape(wall.id, { across: datum }))}
 			/>
 		</svg>
+		{#if selected && spacings.length > 0 && !session.showing}
+			{#await import('./SpacingFields.svelte') then { default: SpacingFields }}
+				<SpacingFields
+					labels={spacings}
+					letter={selected.letter}
+					{styles}
+					onshift={(dx, dy) => mover.shift(selected, dx, dy)}
+				/>
+			{/await}
+		{/if}
 		{#if view.bones && survey === null}
 			{#await import('./BonesNote.svelte') then { default: BonesNote }}
 				<BonesNote {wall} {styles} />

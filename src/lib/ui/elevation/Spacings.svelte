@@ -1,45 +1,28 @@
 <script lang="ts">
-	import { formatLength, neighbourGaps, type Rect, type Styles } from '$lib/core/index.ts';
-	import type { Frame } from './frame.ts';
+	import type { SpacingLabel } from './spacing-labels.ts';
 
 	interface Props {
-		rect: Rect;
-		others: readonly Rect[];
-		wall: { width: number; height: number };
-		frame: Frame;
-		styles: Styles;
+		labels: readonly SpacingLabel[];
+		/** The figures stand in fields over the drawing. */
+		fields: boolean;
 	}
 
-	let { rect, others, wall, frame, styles }: Props = $props();
-
-	const gaps = $derived(neighbourGaps(rect, others, wall));
+	let { labels, fields }: Props = $props();
 </script>
 
 <g class="spacings" aria-hidden="true">
-	{#each gaps as gap (gap.side)}
-		{@const level = gap.side === 'left' || gap.side === 'right'}
-		{@const a = level ? frame.x(gap.from) : frame.y(gap.from)}
-		{@const b = level ? frame.x(gap.to) : frame.y(gap.to)}
-		{@const at = level ? frame.y(gap.at) : frame.x(gap.at)}
-		{@const middle = (a + b) / 2}
-		{@const text = formatLength(gap.to - gap.from, styles.lead)}
-		{@const half = text.length * 4 + 7}
+	{#each labels as { gap, level, from, to, at, x, y, width, text, alike, size } (gap.side)}
 		<path
 			class="pencil"
+			class:alike
 			d={level
-				? `M${a} ${at} H${b} M${a} ${at - 5} v10 M${b} ${at - 5} v10`
-				: `M${at} ${a} V${b} M${at - 5} ${a} h10 M${at - 5} ${b} h10`}
+				? `M${from} ${at} H${to} M${from} ${at - 5} v10 M${to} ${at - 5} v10`
+				: `M${at} ${from} V${to} M${at - 5} ${from} h10 M${at - 5} ${to} h10`}
 		/>
-		{#if gap.to - gap.from > 0.5}
-			{@const x = level ? middle : at}
-			{@const y = level ? at : middle}
-			{@const tight = level ? Math.abs(b - a) < half * 2 : Math.abs(b - a) < 22}
-			<g
-				transform="translate({x + (tight && !level ? half + 8 : 0)} {y -
-					(tight && level ? 18 : 0)})"
-			>
-				<rect x={-half} y="-10" width={half * 2} height="20" rx="3" />
-				<text class="measure" y="5">{text}</text>
+		{#if size > 0.5 && !fields}
+			<g transform="translate({x} {y})">
+				<rect x={-width / 2} y="-10" {width} height="20" rx="3" />
+				<text class="measure" class:alike y="5">{alike ? '= ' : ''}{text}</text>
 			</g>
 		{/if}
 	{/each}
@@ -54,6 +37,11 @@
 		stroke: var(--graphite);
 	}
 
+	.pencil.alike {
+		stroke: var(--tape-blue-ink);
+		stroke-width: 2;
+	}
+
 	rect {
 		fill: var(--color-base-100);
 		opacity: 0.94;
@@ -63,5 +51,9 @@
 		fill: var(--color-base-content);
 		font-size: 15px;
 		text-anchor: middle;
+	}
+
+	text.alike {
+		fill: var(--tape-blue-ink);
 	}
 </style>

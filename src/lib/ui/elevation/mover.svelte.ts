@@ -88,8 +88,8 @@ export class Mover {
 			);
 			return [];
 		}
-		const ids = new Set(along.map(({ pieceId }) => pieceId));
-		return pieces.filter(({ pieceId }) => ids.has(pieceId));
+		const ids = along.map(({ pieceId }) => pieceId);
+		return pieces.filter(({ pieceId }) => ids.includes(pieceId));
 	}
 
 	drag(event: PointerEvent): void {
@@ -171,6 +171,12 @@ export class Mover {
 		this.#grabbed = null;
 		this.#last = null;
 		this.guides = [];
+	}
+
+	/** Moves a piece, and what goes with it, by a distance. */
+	shift(planned: PlannedPiece, dx: number, dy: number): void {
+		const moving = this.#along(planned);
+		if (moving.length > 0) this.#what().session.run(this.#shifted(moving, dx, dy, false));
 	}
 
 	/** Arrow keys: a tick of the tape, with Shift an inch or 10 mm. True when the key was used. */

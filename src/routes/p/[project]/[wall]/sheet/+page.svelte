@@ -12,6 +12,8 @@
 	import { getSession } from '$lib/store/session.svelte.ts';
 	import { whatIsThere } from '$lib/ui/puts.ts';
 	import SheetElevation from '$lib/ui/sheet/SheetElevation.svelte';
+	import SheetPage from '$lib/ui/sheet/SheetPage.svelte';
+	import SheetTools from '$lib/ui/sheet/SheetTools.svelte';
 
 	const session = $derived(getSession()());
 	const { project } = $derived(session);
@@ -42,21 +44,16 @@
 
 <svelte:head><title>Marks · {wall?.name} · {project.name}</title></svelte:head>
 
-<div class="tools">
+<SheetTools>
 	<a class="btn" href={resolve('/p/[project]/[wall]/mark', { project: project.id, wall: wallId })}>
 		‹ Back to the marks
 	</a>
-	<button class="btn btn-primary" type="button" onclick={() => window.print()}>Print</button>
-</div>
+</SheetTools>
 
 {#if plan && wall}
 	{@const [reading] = plan.marks}
 	{#each pages as marks, index (index)}
-		<section class="page">
-			<header>
-				<h1>{project.name} · {wall.name}: marks</h1>
-				<p>page {index + 1} of {pages.length}</p>
-			</header>
+		<SheetPage title="{project.name} · {wall.name}: marks" page={index + 1} of={pages.length}>
 			{#if index === 0}
 				<SheetElevation {wall} {plan} />
 				{#if reading}
@@ -139,41 +136,11 @@
 					</li>
 				</ul>
 			{/if}
-		</section>
+		</SheetPage>
 	{/each}
 {/if}
 
 <style>
-	.tools {
-		display: flex;
-		gap: 0.6rem;
-		justify-content: center;
-		padding: 1rem;
-	}
-
-	.page {
-		width: 210mm;
-		max-width: 100%;
-		min-height: 270mm;
-		margin: 0 auto 1.5rem;
-		padding: 14mm;
-		background: #fff;
-		color: #000;
-		box-shadow: 0 2px 12px rgb(47 38 32 / 25%);
-	}
-
-	header {
-		display: flex;
-		align-items: baseline;
-		justify-content: space-between;
-		border-bottom: 2px solid #000;
-		margin-bottom: 4mm;
-	}
-
-	h1 {
-		font-size: 1.25rem;
-	}
-
 	.how {
 		margin: 2mm 0;
 		font-size: 0.85rem;
@@ -234,28 +201,5 @@
 	.cautions {
 		margin-top: 4mm;
 		font-size: 0.82rem;
-	}
-
-	@page {
-		margin: 14mm;
-	}
-
-	@media print {
-		.tools {
-			display: none;
-		}
-
-		.page {
-			width: auto;
-			min-height: 0;
-			margin: 0;
-			padding: 0;
-			box-shadow: none;
-			break-after: page;
-		}
-
-		.page:last-of-type {
-			break-after: auto;
-		}
 	}
 </style>

@@ -1,0 +1,34 @@
+<script lang="ts">
+	import { page } from '$app/state';
+	import { resolve } from '$app/paths';
+	import { floorFirst, hangingOf, stylesOf } from '$lib/core/index.ts';
+	import { getSession } from '$lib/store/session.svelte.ts';
+	import FloorDrawing from '$lib/ui/sheet/FloorDrawing.svelte';
+	import FloorTable from '$lib/ui/sheet/FloorTable.svelte';
+	import SheetPage from '$lib/ui/sheet/SheetPage.svelte';
+	import SheetTools from '$lib/ui/sheet/SheetTools.svelte';
+
+	const session = $derived(getSession()());
+	const wallId = $derived(page.params.wall!);
+	const wall = $derived(session.project.walls.find(({ id }) => id === wallId));
+	const plan = $derived(session.plan(wallId));
+	const styles = $derived(stylesOf(session.rulesOn(wallId)));
+	const floor = $derived(plan && floorFirst(plan.pieces.map(hangingOf), styles.lead));
+</script>
+
+<svelte:head><title>Floor first · {wall?.name} · {session.project.name}</title></svelte:head>
+
+<SheetTools>
+	<a
+		class="btn"
+		href={resolve('/p/[project]/[wall]/arrange', { project: session.id, wall: wallId })}
+	>
+		‹ Back to the arrangement
+	</a>
+</SheetTools>
+{#if wall && floor}
+	<SheetPage title="{session.project.name} · {wall.name}: floor first" page={1} of={1}>
+		<FloorDrawing {floor} {styles} />
+		<FloorTable {floor} {styles} />
+	</SheetPage>
+{/if}
