@@ -54,7 +54,10 @@ test('each demo wall is arranged in three styles, the last hung and taken back',
 	}
 	// T to Y in a grid: the gap is the house gap, to the tick.
 	await pieceOn(page, 'U').focus();
-	await expect(page.getByLabel('Gap right of U')).toHaveValue('51 mm');
+	const gaps = page.getByLabel(/^Gap (left of|right of|above|below) U$/);
+	await expect
+		.poll(async () => Promise.all((await gaps.all()).map((gap) => gap.inputValue())))
+		.toContain('51 mm');
 	await accessible(page, 'arranged');
 	await page.getByRole('button', { name: 'Undo arrange the wall' }).click();
 	await pieceOn(page, 'T').focus();
@@ -66,11 +69,18 @@ test('too much is said, a region is taped out, and pieces are left out', async (
 	await ask(page, 'Single hang');
 	await expect(bench(page).getByRole('alert')).toContainText('too wide');
 	await expect(bench(page).getByRole('alert')).toContainText('Leave a piece out');
+	// What is offered is tried, and does it.
 	await bench(page)
-		.getByText(/^Pieces: 7/)
+		.getByRole('button', { name: /^Leave .* out$/ })
+		.click();
+	await expect(cards(page).first()).toBeVisible({ timeout: 20_000 });
+	await bench(page)
+		.getByText(/^Pieces: \d of 11/)
 		.click();
 	for (const letter of ['C', 'A', 'B'])
 		await bench(page).getByLabel(letter, { exact: true }).uncheck();
+	for (const letter of ['D', 'E', 'F', 'G'])
+		await bench(page).getByLabel(letter, { exact: true }).check();
 	await page.getByRole('button', { name: 'Tape out a region' }).click();
 	const field = page.getByTestId('taping');
 	const box = (await field.boundingBox())!;
@@ -182,4 +192,131 @@ test('the server arranges as the page does, and says what is wrong with a wish',
 		expect(error).toMatchObject({ code, path });
 		expect(error.message).toMatch(/\.$/);
 	}
+});
+
+test('pieces are locked, grouped, moved to a typed gap, taken out of a row, and a space is kept free', async ({
+	page
+}) => {
+	await openDemo(page);
+	const place = async (letter: string) => {
+		await pieceOn(page, letter).focus();
+		return bench(page)
+			.getByLabel(/^Middle, from/)
+			.inputValue();
+	};
+	await pieceOn(page, 'C').click();
+	await page.getByRole('button', { name: 'Lock in place' }).click();
+	await expect(pieceOn(page, 'C')).toHaveAttribute('aria-label', /locked in place/);
+	await page.keyboard.press('Escape');
+	await pieceOn(page, 'C').focus();
+	await page.keyboard.press('ArrowRight');
+	await expect(page.getByText('C is locked in place.')).toBeVisible();
+	expect(await place('C')).toBe('84"');
+
+	// A group moves as one: D and E by one arrow key, an inch with Shift.
+	await pieceOn(page, 'D').click();
+	await pieceOn(page, 'E').click({ modifiers: ['Shift'] });
+	await page.getByRole('button', { name: 'Make them a group' }).click();
+	await page.keyboard.press('Escape');
+	await pieceOn(page, 'D').focus();
+	await page.keyboard.press('Shift+ArrowRight');
+	expect([await place('D'), await place('E')]).toEqual(['110"', '123"']);
+	await page.getByRole('button', { name: 'Take the group of 2 apart' }).click();
+
+	// E is 6 3/4 in from the casing; at a gap of 3 in to D it stands at 110 + 11 + 3.
+	await measure(page.getByLabel('Gap left of E'), '3');
+	expect(await place('E')).toBe('124"');
+	await pieceOn(page, 'F').focus();
+	await page.getByLabel('Gap right of F').fill('9');
+	await page.keyboard.press('Escape');
+	expect(await place('F')).toBe('109"');
+
+	// D leaves its row between the locked mirror and E: E alone comes up to the house gap.
+	await pieceOn(page, 'D').focus();
+	await page.getByRole('button', { name: 'Take it off and close the gap up' }).click();
+	// The mirror reaches to 98, the gap is 2, half of E 5 1/2.
+	expect(await place('E')).toBe('105 1/2"');
+
+	await page.keyboard.press('Escape');
+	await page.getByRole('button', { name: 'Keep a space free' }).click();
+	const box = (await page.getByTestId('taping').boundingBox())!;
+	await page.mouse.move(box.x + box.width * 0.4, box.y + 20);
+	await page.mouse.down();
+	await page.mouse.move(box.x + box.width * 0.5, box.y + 80, { steps: 3 });
+	await page.mouse.up();
+	await expect(bench(page).getByText(/^Kept free:/)).toBeVisible();
+	await page.getByRole('button', { name: 'Tape corner by corner' }).click();
+	for (const [x, y] of [
+		[0.3, 0.6],
+		[0.7, 0.6],
+		[0.5, 0.2]
+	] as const)
+		await page.mouse.click(box.x + box.width * x, box.y + box.height * y);
+	await page.keyboard.press('Enter');
+	await expect(page.getByTestId('region')).toContainText('from the left');
+	await accessible(page, 'taped');
+});
+
+test('an arrangement is compared, looked at from where people stand, seen in a photo and laid on the floor', async ({
+	page
+}) => {
+	test.setTimeout(90_000);
+	await openDemo(page);
+	const stage = (name: string) =>
+		page
+			.getByRole('group', { name: 'On the stage' })
+			.getByRole('button', { name, exact: true })
+			.click();
+	await stage('Compare');
+	await page.getByRole('button', { name: 'Keep a copy' }).click();
+	await expect(page.getByRole('row', { name: /^balance/ }).getByRole('cell')).toHaveCount(2);
+	await accessible(page, 'compare');
+	await stage('Wall');
+	await pieceOn(page, 'A').focus();
+	await page.keyboard.press('Shift+ArrowLeft');
+	await stage('Compare');
+	await page.getByRole('button', { name: 'Hang this one' }).click();
+	await stage('Wall');
+	await pieceOn(page, 'A').focus();
+	await expect(bench(page).getByLabel(/^Middle, from/)).toHaveValue('55"');
+
+	await stage('Step back');
+	await expect(page.getByTestId('look')).toContainText('below these eyes');
+	await page.getByRole('radio', { name: 'a child of six' }).check();
+	await expect(page.getByTestId('look')).toContainText('above these eyes');
+	await page.getByRole('slider', { name: /Where you stand/ }).fill('0');
+	await expect(page.getByLabel('Stands, from the left')).toHaveValue('0"');
+	await accessible(page, 'step back');
+
+	await stage('Floor');
+	// C is 28 by 38 and reaches lowest; the group is 82 1/2 wide.
+	await expect(page.getByRole('row', { name: /^C/ })).toContainText('25"');
+	await page.getByRole('link', { name: 'On paper' }).click();
+	await expect(page.getByRole('heading', { name: /floor first/ })).toBeVisible();
+	await expect(page.locator('.page')).toContainText('82 1/2"');
+	await accessible(page, 'floor on paper');
+	await page.getByRole('link', { name: /Back to the arrangement/ }).click();
+
+	await stage('Photo');
+	const png = await page.evaluate(async () => {
+		const canvas = new OffscreenCanvas(800, 600);
+		canvas.getContext('2d')!.fillRect(0, 0, 800, 600);
+		const blob = await canvas.convertToBlob();
+		return [...new Uint8Array(await blob.arrayBuffer())];
+	});
+	const photo = { name: 'wall.png', mimeType: 'image/png', buffer: Buffer.from(png) };
+	await page.locator('input[type=file]').setInputFiles(photo);
+	const corner = page.getByRole('button', { name: /^upper left corner, 30 % across/ });
+	await expect(corner).toBeVisible({ timeout: 20_000 });
+	await expect(page.getByRole('img', { name: '7 pieces in the photo' })).toBeVisible();
+	await corner.focus();
+	for (let press = 0; press < 8; press++) await page.keyboard.press('Shift+ArrowLeft');
+	await expect(
+		page.getByRole('button', { name: /^upper left corner, 1\d % across/ })
+	).toBeVisible();
+	await accessible(page, 'photo');
+	// Past its right neighbour the four are no rectangle any more, and that is said.
+	for (let press = 0; press < 60; press++) await page.keyboard.press('Shift+ArrowRight');
+	await expect(page.getByRole('alert')).toContainText('put them in order');
+	await kept(page);
 });

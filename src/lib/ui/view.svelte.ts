@@ -23,7 +23,7 @@ export class View {
 	/** Where the wall is looked at from: mm along it, mm away; null for before its middle. */
 	stand: { x: number | null; away: number; eyes: Eyes } = $state.raw({
 		x: null,
-		away: 2500,
+		away: 2438.4,
 		eyes: 'standing'
 	});
 	/** The arrangement that is compared with the one on the wall. */

@@ -19,10 +19,13 @@ function step(pair: SequencePair, draw: () => number): SequencePair {
 	return { first, second };
 }
 
-/** Anneals a sequence pair; the same numbers drawn give the same answer. Temperatures fall from 0.3 to 0.002 of a cost of 1. */
+/**
+ * Anneals a sequence pair; the same numbers drawn give the same answer. Temperatures fall from 0.3 to 0.002 of a cost
+ * of 1. A step is taken while it costs less than `here − heat · ln(draw)`; a cost at or above that need not be exact.
+ */
 export function anneal(
 	start: SequencePair,
-	cost: (pair: SequencePair) => number,
+	cost: (pair: SequencePair, enough?: number) => number,
 	iterations: number,
 	draw: () => number
 ): SequencePair {
@@ -32,8 +35,9 @@ export function anneal(
 	for (let iteration = 0; iteration < iterations; iteration++) {
 		const heat = 0.3 * (0.002 / 0.3) ** (iteration / iterations);
 		const pair = step(here.pair, draw);
-		const next = { pair, cost: cost(pair) };
-		if (next.cost < here.cost || draw() < Math.exp((here.cost - next.cost) / heat)) here = next;
+		const enough = here.cost - heat * Math.log(draw());
+		const own = cost(pair, enough);
+		if (own < enough) here = { pair, cost: own };
 		if (here.cost < best.cost) best = here;
 	}
 	return best.pair;

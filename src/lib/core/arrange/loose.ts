@@ -5,7 +5,8 @@ import { settled } from './room.ts';
 import { roomiest } from './roomiest.ts';
 import { scoreOf } from './score.ts';
 import { packCentred, type SequencePair } from './sequence-pair.ts';
-import { packStrip } from './skyline.ts';
+import { lowestStrip, packStrip } from './skyline.ts';
+import { bestOfAll, pairsOf } from './every-pair.ts';
 
 /** What a loose hang minds besides the score: the shape of its box, width over height, and a piece for its middle. */
 export interface Wish {
@@ -57,39 +58,69 @@ function possible(shape: number, { items, gap, region }: RoomTask): number {
 
 type RoomTask = Task & { region: ReturnType<typeof roomiest> };
 
-/** Anneals the orders of a sequence pair until the cost is as low as the budget allows. */
-function searched(task: RoomTask, wish: Wish): Place[] {
-	const { items, gap, axis, draw, region } = task;
-	const count = items.length;
+/**
+ * How a sequence pair is laid out for a wish, and what it costs: the score, and what the wish minds besides.
+ * A cost that is `enough` to be refused is not reckoned to the end.
+ */
+export function looseCost(task: RoomTask, wish: Wish) {
+	const { items, gap, axis, region } = task;
 	const widths = items.map(({ width }) => width + gap);
 	const heights = items.map(({ height }) => height + gap);
 	const area = areaOf(widths, heights);
 
-	const placed = (pair: SequencePair): Place[] => {
-		const { x, y, width, height } = packCentred(pair, widths, heights);
+	const placesOf = ({ x, y, width, height }: ReturnType<typeof packCentred>): Place[] => {
 		const [left, low] = [axis.x - (width - gap) / 2, axis.y - (height - gap) / 2];
 		return items.map(({ id }, index) => ({ id, x: left + x[index]!, y: low + y[index]! }));
 	};
-	const cost = (pair: SequencePair): number => {
-		const { x, y, width, height } = packCentred(pair, widths, heights);
-		const over =
-			Math.max(0, (width - gap) / region.width - 1) +
-			Math.max(0, (height - gap) / region.height - 1);
-		const shape = Math.abs(Math.log(width / height / wish.shape));
-		let fault = 5 * over + wish.strict * shape + 1 - area / (width * height);
-		if (wish.main !== null) {
-			const dx = x[wish.main]! + widths[wish.main]! / 2 - width / 2;
-			const dy = y[wish.main]! + heights[wish.main]! / 2 - height / 2;
-			fault += Math.hypot(dx / width, dy / height);
+	return {
+		widths,
+		heights,
+		area,
+		placed: (pair: SequencePair): Place[] => placesOf(packCentred(pair, widths, heights)),
+		cost(pair: SequencePair, enough = Infinity): number {
+			const packing = packCentred(pair, widths, heights);
+			const { x, y, width, height } = packing;
+			const over =
+				Math.max(0, (width - gap) / region.width - 1) +
+				Math.max(0, (height - gap) / region.height - 1);
+			const shape = Math.abs(Math.log(width / height / wish.shape));
+			let fault = 5 * over + wish.strict * shape + 1 - area / (width * height);
+			if (wish.main !== null) {
+				const dx = x[wish.main]! + widths[wish.main]! / 2 - width / 2;
+				const dy = y[wish.main]! + heights[wish.main]! / 2 - height / 2;
+				fault += Math.hypot(dx / width, dy / height);
+			}
+			if (items.length > FEW || fault >= enough) return fault;
+			return fault + scoreOf(placesOf(packing), task).total;
 		}
-		return count <= FEW ? fault + scoreOf(placed(pair), task).total : fault;
 	};
+}
+
+/** Tries every pair of orders where there are few enough, else anneals them until the budget is spent. */
+function searched(task: RoomTask, wish: Wish): Place[] {
+	const count = task.items.length;
+	const { placed, cost } = looseCost(task, wish);
+	const every = pairsOf(count) <= stepsFor(count, task.budget);
+	return placed(every ? bestOfAll(count, cost) : annealed(task, wish));
+}
+
+/** The pair of orders that annealing comes to. */
+export function annealed(task: RoomTask, wish: Wish): SequencePair {
+	const { draw, budget, items } = task;
+	const count = items.length;
+	const { widths, heights, area, cost } = looseCost(task, wish);
 	const start =
 		count <= FEW
 			? { first: shuffled(count, draw), second: shuffled(count, draw) }
 			: startFrom(widths, heights, Math.sqrt((area / FILL) * wish.shape));
-	return placed(anneal(start, cost, task.budget, draw));
+	return anneal(start, cost, stepsFor(count, budget), draw);
 }
+
+/** Steps for one iteration of the budget: the fewer the pieces the quicker a step, and the more of them are taken. */
+const QUICK = 500;
+const MOST_STEPS = 10;
+const stepsFor = (count: number, budget: number): number =>
+	budget * Math.min(Math.ceil(QUICK / count ** 2), MOST_STEPS);
 
 /** Orders to start many pieces from: as a strip packing lays them, told along both diagonals. */
 function startFrom(
@@ -104,19 +135,29 @@ function startFrom(
 	return { first: order(along(-1)), second: order(along(1)) };
 }
 
+/** A strip packed at once is seldom a tenth higher than the lowest found. */
+const NEARLY = 1.12;
+
 /** Fills a strip of the width that gives the wished shape, each stretch centred; wider where that is too high. */
-function packed({ items, gap, axis, region }: RoomTask, wish: Wish): Place[] | null {
+function packed({ items, gap, axis, region, draw, budget }: RoomTask, wish: Wish): Place[] | null {
 	const widths = items.map(({ width }) => width + gap);
 	const heights = items.map(({ height }) => height + gap);
 	const area = areaOf(widths, heights);
 	const most = region.width + gap;
+	/** A strip no higher than there is room for; looked for in earnest only where it is nearly so at once. */
+	const stripIn = (width: number, room: number) => {
+		const quick = packStrip(width, widths, heights);
+		if (!quick || quick.height > NEARLY * room) return null;
+		const strip = lowestStrip(width, widths, heights, budget, draw)!;
+		return strip.height <= room + 1e-9 ? strip : null;
+	};
 	for (
 		let width = Math.min(Math.sqrt(area * wish.shape), most);
 		;
 		width = Math.min(width * 1.04, most)
 	) {
-		const strip = packStrip(width, widths, heights);
-		if (strip && strip.height - gap <= region.height) {
+		const strip = stripIn(width, region.height + gap);
+		if (strip) {
 			const [left, low] = [axis.x - (width - gap) / 2, axis.y - (strip.height - gap) / 2];
 			return items.map(({ id }, index) => ({
 				id,

@@ -3,9 +3,11 @@ import fc from 'fast-check';
 import { overlap } from '../geometry/rect.ts';
 import { seeded } from '../random.ts';
 import { anneal } from './anneal.ts';
+import { bestOfAll, pairsOf } from './every-pair.ts';
+import { annealed, looseCost } from './loose.ts';
 import { roomiest } from './roomiest.ts';
-import { pack, packCentred } from './sequence-pair.ts';
-import { packStrip } from './skyline.ts';
+import { pack, packCentred, type SequencePair } from './sequence-pair.ts';
+import { lowestStrip, packStrip } from './skyline.ts';
 
 const side = fc.integer({ min: 1, max: 300 });
 const sizes = fc.array(fc.record({ width: side, height: side }), { minLength: 1, maxLength: 9 });
@@ -119,6 +121,52 @@ describe('packing a strip', () => {
 		)!;
 		const area = of.reduce((sum, { width, height }) => sum + width * height, 0);
 		expect(area / (5000 * strip.height)).above(0.8);
+		const lowest = lowestStrip(
+			5000,
+			of.map(({ width }) => width),
+			of.map(({ height }) => height),
+			60,
+			draw
+		)!;
+		expect(lowest.height).below(strip.height);
+		expect(noneOverlap(lowest.x, lowest.y, of)).equal(true);
+	});
+});
+
+describe('every pair of orders', () => {
+	it('is as many as the factorials say, and holds the tightest packing', () => {
+		expect([1, 2, 3, 5].map(pairsOf)).deep.equal([1, 4, 36, 14_400]);
+		// A pinwheel about a unit square fills 3 by 3 without waste; no guillotine cut makes it.
+		const widths = [2, 1, 2, 1, 1];
+		const heights = [1, 2, 1, 2, 1];
+		const spread = (pair: SequencePair) => {
+			const { width, height } = pack(pair, widths, heights);
+			return Math.max(width, height);
+		};
+		const best = bestOfAll(5, spread);
+		expect(spread(best)).equal(3);
+		const draw = seeded(5);
+		const start = { first: [0, 1, 2, 3, 4], second: [0, 1, 2, 3, 4] };
+		expect(spread(anneal(start, (pair) => spread(pair) / 3, 4000, draw))).equal(3);
+	});
+
+	it('is what a search among few pieces comes to', () => {
+		for (const seed of [1, 2, 3]) {
+			const draw = seeded(seed);
+			const items = ['a', 'b', 'c', 'd'].map((id) => ({
+				id,
+				width: 200 + Math.round(300 * draw()),
+				height: 200 + Math.round(300 * draw())
+			}));
+			const task = {
+				...{ items, region: { x: 0, y: 0, width: 5000, height: 2400 }, keepOuts: [], gap: 50 },
+				...{ axis: { x: 2500, y: 1400 }, locked: [], studs: [], draw, budget: 600 },
+				rake: { rise: 1, going: 1, up: 'right' as const }
+			};
+			const wish = { name: 'any', shape: 1.4, main: 0, strict: 0.5 };
+			const { cost } = looseCost(task, wish);
+			expect(cost(annealed(task, wish))).closeTo(cost(bestOfAll(4, cost)), 0.01);
+		}
 	});
 });
 

@@ -123,16 +123,16 @@ export function facing(a: Rect, b: Rect): { gap: number; axis: 'x' | 'y' } | nul
 
 /** Mean departure of each piece’s nearest facing neighbour from the wished gap. */
 function gapFault(rects: readonly Rect[], wished: number): number {
-	const faults = rects.map((rect, index) => {
-		const gaps = rects.flatMap((other, at) => {
-			const found = at === index ? null : facing(rect, other);
-			return found ? [found.gap] : [];
-		});
-		return gaps.length === 0
-			? 1
-			: capped(Math.abs(Math.min(...gaps) - wished) / Math.max(wished, 1));
-	});
-	return faults.reduce((a, b) => a + b, 0) / faults.length;
+	let sum = 0;
+	for (const rect of rects) {
+		let nearest = Infinity;
+		for (const other of rects) {
+			const found = other === rect ? null : facing(rect, other);
+			if (found && found.gap < nearest) nearest = found.gap;
+		}
+		sum += nearest === Infinity ? 1 : capped(Math.abs(nearest - wished) / Math.max(wished, 1));
+	}
+	return sum / rects.length;
 }
 
 /** Share of the group’s box that is neither piece nor its gap. */
@@ -151,11 +151,12 @@ function apart(some: readonly Rect[], others: readonly Rect[], box: Rect): numbe
 }
 
 /** Of the half of the pieces that has more of something and the half that has less. */
-function halves(hung: readonly Rect[], of: readonly number[], box: Rect): number {
-	const order = [...hung.keys()].sort((a, b) => of[b]! - of[a]!);
+function halves(rects: readonly Rect[], of: readonly number[], box: Rect): number {
+	const order = [...rects.keys()].sort((a, b) => of[b]! - of[a]!);
 	const half = Math.floor(order.length / 2);
-	const lot = (indexes: number[]) => indexes.map((index) => hung[index]!);
-	return apart(lot(order.slice(0, half)), lot(order.slice(-half)), box);
+	const more = order.slice(0, half).map((index) => rects[index]!);
+	const less = order.slice(-half).map((index) => rects[index]!);
+	return apart(more, less, box);
 }
 
 const spread = (rects: readonly Rect[], box: Rect): number =>
@@ -204,26 +205,26 @@ export const isNearly = (a: number, b: number): boolean => {
 /** Neighbours whose tops, bottoms or middles (or sides) are nearly in line, for each piece. */
 function nearly(rects: readonly Rect[]): number {
 	let slips = 0;
-	for (const [index, a] of rects.entries())
-		for (const b of rects.slice(index + 1)) {
+	for (let index = 0; index < rects.length; index++)
+		for (let next = index + 1; next < rects.length; next++) {
+			const [a, b] = [rects[index]!, rects[next]!];
 			const found = facing(a, b);
 			if (!found || found.gap > NEIGHBOUR) continue;
-			const lines: [number, number][] =
-				found.axis === 'x'
-					? [
-							[a.y, b.y],
-							[top(a), top(b)],
-							[centreY(a), centreY(b)]
-						]
-					: [
-							[a.x, b.x],
-							[right(a), right(b)],
-							[centreX(a), centreX(b)]
-						];
-			const exact = lines.some(([p, q]) => Math.abs(p - q) <= NEARLY.from);
-			if (!exact && lines.some(([p, q]) => isNearly(p, q))) slips++;
+			const level = found.axis === 'x';
+			const low = level ? a.y - b.y : a.x - b.x;
+			const high = level ? top(a) - top(b) : right(a) - right(b);
+			if (isSlip(low, high)) slips++;
 		}
 	return capped(slips / rects.length);
+}
+
+/** Of the edges and the middles of two neighbours none is in line, and one nearly so. */
+function isSlip(low: number, high: number): boolean {
+	const offs = [low, high, (low + high) / 2];
+	return (
+		offs.every((off) => Math.abs(off) > NEARLY.from) &&
+		offs.some((off) => Math.abs(off) < NEARLY.to)
+	);
 }
 
 /** Farther apart than this two pieces are no neighbours to the eye, mm. From memory. */

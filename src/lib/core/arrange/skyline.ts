@@ -15,69 +15,106 @@ export interface Strip {
  * Packs rectangles into a strip from the bottom: always into the lowest stretch of the skyline, the piece that fills
  * its width best; a stretch that none fits is raised to its lower neighbour.
  * Source: Burke, Kendall and Whitwell’s best fit, 2004 (from memory).
+ *
+ * @param keen how much more than its width a piece is worth; 1 for all where left out.
  */
 export function packStrip(
 	width: number,
 	widths: readonly number[],
-	heights: readonly number[]
+	heights: readonly number[],
+	keen?: Float64Array
 ): Strip | null {
 	if (widths.some((each) => each > width + 1e-9)) return null;
 	const x = new Float64Array(widths.length);
 	const y = new Float64Array(widths.length);
-	const left = new Set(widths.keys());
-	let skyline: Step[] = [{ x: 0, y: 0, width }];
+	const worth = widths.map((each, item) => each * (keen?.[item] ?? 1));
+	const left = [...widths.keys()].sort(
+		(a, b) => worth[b]! - worth[a]! || heights[b]! - heights[a]!
+	);
+	const skyline: Step[] = [{ x: 0, y: 0, width }];
 	let height = 0;
-	while (left.size > 0) {
-		const at = skyline.reduce((low, step, index) => (step.y < skyline[low]!.y ? index : low), 0);
+	while (left.length > 0) {
+		const at = lowest(skyline);
 		const step = skyline[at]!;
-		let best = -1;
-		for (const item of left) {
-			if (widths[item]! > step.width + 1e-9) continue;
-			if (best < 0 || fitsBetter(item, best, widths, heights)) best = item;
-		}
-		if (best < 0) {
-			skyline = raised(skyline, at);
+		const chosen = left.findIndex((item) => widths[item]! <= step.width + 1e-9);
+		if (chosen < 0) {
+			raise(skyline, at);
 			continue;
 		}
-		left.delete(best);
+		const [best] = left.splice(chosen, 1) as [number];
 		x[best] = step.x;
 		y[best] = step.y;
 		height = Math.max(height, step.y + heights[best]!);
-		skyline = filled(skyline, at, widths[best]!, heights[best]!);
+		fill(skyline, at, widths[best]!, heights[best]!);
 	}
 	return { x, y, height };
 }
 
-const fitsBetter = (
-	a: number,
-	b: number,
+/**
+ * The lowest strip found in a number of tries: from the best so far the keenness of a few pieces is changed, and kept
+ * when the strip is no higher.
+ */
+export function lowestStrip(
+	width: number,
 	widths: readonly number[],
-	heights: readonly number[]
-): boolean => widths[a]! > widths[b]! || (widths[a]! === widths[b]! && heights[a]! > heights[b]!);
-
-function filled(skyline: Step[], at: number, width: number, height: number): Step[] {
-	const step = skyline[at]!;
-	const rest = { x: step.x + width, y: step.y, width: step.width - width };
-	return merged([
-		...skyline.slice(0, at),
-		{ x: step.x, y: step.y + height, width },
-		...(rest.width > 1e-9 ? [rest] : []),
-		...skyline.slice(at + 1)
-	]);
-}
-
-function raised(skyline: Step[], at: number): Step[] {
-	const beside = [skyline[at - 1], skyline[at + 1]].flatMap((step) => (step ? [step.y] : []));
-	return merged(skyline.with(at, { ...skyline[at]!, y: Math.min(...beside) }));
-}
-
-/** Neighbours of one height are one stretch. */
-function merged(skyline: Step[]): Step[] {
-	const joined: Step[] = [];
-	for (const step of skyline) {
-		const last = joined.at(-1);
-		if (last && Math.abs(last.y - step.y) < 1e-9) last.width += step.width;
-		else joined.push({ ...step });
+	heights: readonly number[],
+	tries: number,
+	draw: () => number
+): Strip | null {
+	let keen = new Float64Array(widths.length).fill(1);
+	let best = packStrip(width, widths, heights, keen);
+	if (!best) return null;
+	let roughness = ragged(best, heights);
+	for (let attempt = 0; attempt < tries; attempt++) {
+		const next = Float64Array.from(keen);
+		for (let changed = 0; changed < CHANGED; changed++)
+			next[Math.floor(draw() * next.length)] = 0.4 + 1.2 * draw();
+		const strip = packStrip(width, widths, heights, next)!;
+		const rough = ragged(strip, heights);
+		if (rough > roughness) continue;
+		[keen, best, roughness] = [next, strip, rough];
 	}
-	return joined;
+	return best;
+}
+
+/** Pieces whose keenness changes at a try. */
+const CHANGED = 3;
+
+/** Height of a strip, and a little of how high its pieces reach on the whole, so that a step towards a lower one is told. */
+function ragged({ y, height }: Strip, heights: readonly number[]): number {
+	let sum = 0;
+	for (const [item, tall] of heights.entries()) sum += (y[item]! + tall) ** 2;
+	return height + 0.2 * Math.sqrt(sum / heights.length);
+}
+
+function lowest(skyline: readonly Step[]): number {
+	let low = 0;
+	for (let at = 1; at < skyline.length; at++) if (skyline[at]!.y < skyline[low]!.y) low = at;
+	return low;
+}
+
+/** Puts a piece at the left of a stretch. */
+function fill(skyline: Step[], at: number, width: number, height: number): void {
+	const step = skyline[at]!;
+	const rest = step.width - width;
+	if (rest > 1e-9) skyline.splice(at + 1, 0, { x: step.x + width, y: step.y, width: rest });
+	step.width = width;
+	step.y += height;
+	merge(skyline, at);
+}
+
+function raise(skyline: Step[], at: number): void {
+	skyline[at]!.y = Math.min(skyline[at - 1]?.y ?? Infinity, skyline[at + 1]?.y ?? Infinity);
+	merge(skyline, at);
+}
+
+/** A stretch and its neighbours of one height are one. */
+function merge(skyline: Step[], at: number): void {
+	for (const next of [at + 1, at]) {
+		const step = skyline[next];
+		const before = skyline[next - 1];
+		if (!step || !before || Math.abs(before.y - step.y) >= 1e-9) continue;
+		before.width += step.width;
+		skyline.splice(next, 1);
+	}
 }

@@ -39,12 +39,12 @@ export function grown(
 
 /** The upright box round rectangles. */
 export function boundsOf(rects: readonly Rect[]): Rect {
-	const x = Math.min(...rects.map((rect) => rect.x));
-	const y = Math.min(...rects.map((rect) => rect.y));
-	return {
-		x,
-		y,
-		width: Math.max(...rects.map(right)) - x,
-		height: Math.max(...rects.map(top)) - y
-	};
+	let [left, low, end, high] = [Infinity, Infinity, -Infinity, -Infinity];
+	for (const rect of rects) {
+		left = Math.min(left, rect.x);
+		low = Math.min(low, rect.y);
+		end = Math.max(end, right(rect));
+		high = Math.max(high, top(rect));
+	}
+	return { x: left, y: low, width: end - left, height: high - low };
 }

@@ -18,6 +18,8 @@ export interface Asked {
 	gap: number;
 	/** Pieces to arrange, by id; those that stand on the wall besides stay where they are, and so do locked ones. */
 	pieces: readonly string[];
+	/** Pieces that come off the wall, by id: they are in no other’s way. */
+	off?: readonly string[];
 	/** Taped out by the person; null for the wall between furniture and ceiling. */
 	region: Region | null;
 	/** The group is centred on this feature; null for the middle of the wall. */
@@ -63,7 +65,7 @@ export function itemOf(piece: Piece, hookMargin: number): Item {
 export function wantedOn(
 	project: Project,
 	wall: Wall,
-	{ style, gap, pieces, region, over, seed }: Asked,
+	{ style, gap, pieces, off = [], region, over, seed }: Asked,
 	studs: readonly number[] = []
 ): Wanted {
 	const { houseRules } = project;
@@ -75,7 +77,9 @@ export function wantedOn(
 		const piece = known.get(placement.pieceId);
 		return piece ? [{ id: piece.id, rect: placePiece(piece, placement, centreLine).rect }] : [];
 	};
-	const staying = placements.filter(({ pieceId }) => !chosen.has(pieceId)).flatMap(standing);
+	const staying = placements
+		.filter(({ pieceId }) => !chosen.has(pieceId) && !off.includes(pieceId))
+		.flatMap(standing);
 	const locked = placements
 		.filter((placement) => placement.locked && chosen.has(placement.pieceId))
 		.flatMap(standing);

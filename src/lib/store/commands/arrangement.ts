@@ -33,11 +33,15 @@ export const hangOnWall = (
 	}
 });
 
-/** Puts pieces where an arrangement has them, taking each down from wherever else it stands. */
-export const placePieces = (wallId: string, placements: readonly Placement[]): Command => ({
+/** Puts pieces where an arrangement has them, taking each down from wherever else it stands, and those left out as well. */
+export const placePieces = (
+	wallId: string,
+	placements: readonly Placement[],
+	off: readonly string[] = []
+): Command => ({
 	name: 'arrange the wall',
 	recipe: (draft) => {
-		const moved = new Set(placements.map(({ pieceId }) => pieceId));
+		const moved = new Set([...off, ...placements.map(({ pieceId }) => pieceId)]);
 		for (const wall of draft.walls) {
 			const arrangement = activeArrangement(wall);
 			arrangement.placements = arrangement.placements.filter(({ pieceId }) => !moved.has(pieceId));

@@ -48,6 +48,7 @@ const sawtooth = (barDrop: number): Back =>
 export const STAIR_HALL_PIECES: Piece[] = [
 	imperial({
 		letter: 'A',
+		colour: '#e9dfc4',
 		name: 'North channel chart',
 		width: 20,
 		height: 16.5,
@@ -56,6 +57,7 @@ export const STAIR_HALL_PIECES: Piece[] = [
 	}),
 	imperial({
 		letter: 'B',
+		colour: '#e6d9b8',
 		name: 'South channel chart',
 		width: 20,
 		height: 16.5,
@@ -64,6 +66,7 @@ export const STAIR_HALL_PIECES: Piece[] = [
 	}),
 	imperial({
 		letter: 'C',
+		colour: '#bfd0cf',
 		name: 'Pier mirror',
 		width: 28,
 		height: 38,
@@ -79,6 +82,7 @@ export const STAIR_HALL_PIECES: Piece[] = [
 	}),
 	imperial({
 		letter: 'D',
+		colour: '#c9d6b5',
 		name: 'Curlew',
 		width: 11,
 		height: 14,
@@ -87,6 +91,7 @@ export const STAIR_HALL_PIECES: Piece[] = [
 	}),
 	imperial({
 		letter: 'E',
+		colour: '#e7cb9f',
 		name: 'Redshank',
 		width: 11,
 		height: 14,
@@ -95,6 +100,7 @@ export const STAIR_HALL_PIECES: Piece[] = [
 	}),
 	imperial({
 		letter: 'F',
+		colour: '#ddb3a6',
 		name: 'Dunlin',
 		width: 11,
 		height: 14,
@@ -103,6 +109,7 @@ export const STAIR_HALL_PIECES: Piece[] = [
 	}),
 	imperial({
 		letter: 'G',
+		colour: '#b5c6d5',
 		name: 'Turnstone',
 		width: 11,
 		height: 14,
@@ -111,6 +118,7 @@ export const STAIR_HALL_PIECES: Piece[] = [
 	}),
 	imperial({
 		letter: 'H',
+		colour: '#f0d9b5',
 		name: 'The evening ferry',
 		width: 16,
 		height: 12,

@@ -39,6 +39,7 @@ const plate = (letter: string, name: string, width: number, height: number, weig
 export const TEA_ROOM_PIECES: Piece[] = [
 	piece({
 		letter: 'I',
+		colour: '#c9d6b5',
 		name: 'Heron',
 		...heron,
 		glazing: 'glass',
@@ -48,6 +49,7 @@ export const TEA_ROOM_PIECES: Piece[] = [
 	}),
 	piece({
 		letter: 'J',
+		colour: '#e7cb9f',
 		name: 'Oystercatcher',
 		...bird,
 		glazing: 'glass',
@@ -56,6 +58,7 @@ export const TEA_ROOM_PIECES: Piece[] = [
 	}),
 	piece({
 		letter: 'K',
+		colour: '#b5c6d5',
 		name: 'Avocet',
 		...bird,
 		glazing: 'glass',
@@ -67,6 +70,7 @@ export const TEA_ROOM_PIECES: Piece[] = [
 	plate('N', 'Oval dish', 11.5, 8, 1.8),
 	piece({
 		letter: 'O',
+		colour: '#94683c',
 		name: 'Ferry oar',
 		kind: 'object',
 		width: inch(66),
@@ -82,6 +86,7 @@ export const TEA_ROOM_PIECES: Piece[] = [
 	}),
 	piece({
 		letter: 'P',
+		colour: '#2f5f7a',
 		name: 'Signal flag',
 		kind: 'textile',
 		...flag,
@@ -98,6 +103,7 @@ export const TEA_ROOM_PIECES: Piece[] = [
 	}),
 	piece({
 		letter: 'Q',
+		colour: '#d9c8a4',
 		name: 'Landing sign',
 		kind: 'panel',
 		...sign,

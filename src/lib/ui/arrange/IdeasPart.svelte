@@ -48,6 +48,8 @@
 	let over: string | null = $state(null);
 	/** Pieces a person took out or put in, against those that stand on the wall. */
 	let turned: Record<string, boolean> = $state({});
+	/** Pieces that come off the wall, so that the others fit. */
+	let off: string[] = $state.raw([]);
 	let shown: Candidate | null = $state.raw(null);
 	/** The centre line when arrangements were asked for; it moves a little with the group on a crooked floor. */
 	let askedLine = 0;
@@ -80,7 +82,7 @@
 	function ask() {
 		show(null);
 		askedLine = plan.centreLine.y;
-		const asked = { style, gap, pieces: chosen, region: view.region, over, seed: 1 };
+		const asked = { style, gap, pieces: chosen, off, region: view.region, over, seed: 1 };
 		// A plain copy: a worker takes no proxies.
 		const task = {
 			wanted: wantedOn(project, wall, asked, watch.known),
@@ -89,12 +91,20 @@
 		ideas.ask(JSON.parse(JSON.stringify(task)));
 	}
 
+	function turn(id: string, on: boolean) {
+		turned = { ...turned, [id]: on };
+		off = off.filter((each) => each !== id);
+	}
+
 	/** Takes what was offered, and asks again. */
 	function take(remedy: Remedy) {
 		if (remedy.by === 'gap') ownGap = remedy.gap;
 		else if (remedy.by === 'region') view.region = null;
 		else if (remedy.by === 'style') style = remedy.style;
-		else turned = { ...turned, ...Object.fromEntries(remedy.ids.map((id) => [id, false])) };
+		else {
+			off = [...off, ...remedy.ids];
+			turned = { ...turned, ...Object.fromEntries(remedy.ids.map((id) => [id, false])) };
+		}
 		ask();
 	}
 
@@ -110,7 +120,8 @@
 	function command(candidate: Candidate) {
 		return placePieces(
 			wall.id,
-			placementsOf(candidate, project.pieces, activeArrangement(wall).placements, askedLine)
+			placementsOf(candidate, project.pieces, activeArrangement(wall).placements, askedLine),
+			off
 		);
 	}
 
@@ -121,6 +132,7 @@
 
 	function hang(candidate: Candidate) {
 		session.run(command(candidate));
+		off = [];
 		shown = null;
 		ideas.forget();
 	}
@@ -170,7 +182,7 @@
 						class="checkbox checkbox-sm"
 						type="checkbox"
 						checked={chosen.includes(id)}
-						onchange={(event) => (turned = { ...turned, [id]: event.currentTarget.checked })}
+						onchange={(event) => turn(id, event.currentTarget.checked)}
 					/>
 					{letter}
 				</label>

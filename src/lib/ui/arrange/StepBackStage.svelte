@@ -8,7 +8,9 @@
 		floorAt,
 		lookAt,
 		rectToQuad,
+		right,
 		seenFrom,
+		top,
 		type Eye,
 		type Eyes,
 		type Quad,
@@ -72,15 +74,15 @@
 	);
 
 	/** A part of the wall's face, or of a plane before it, as the eye sees it. */
-	function plane(from: number, to: number, bottom: number, top: number, z: number) {
+	function plane(from: number, to: number, low: number, high: number, z: number) {
 		const quad = [
-			at({ x: from, y: top, z }),
-			at({ x: to, y: top, z }),
-			at({ x: to, y: bottom, z }),
-			at({ x: from, y: bottom, z })
+			at({ x: from, y: high, z }),
+			at({ x: to, y: high, z }),
+			at({ x: to, y: low, z }),
+			at({ x: from, y: low, z })
 		];
 		if (quad.some((corner) => corner === null)) return null;
-		const size = { width: (to - from) * frame.scale, height: (top - bottom) * frame.scale };
+		const size = { width: (to - from) * frame.scale, height: (high - low) * frame.scale };
 		const map = rectToQuad(size, quad as unknown as Quad);
 		return map.ok ? { ...size, css: matrix3d(map.value), quad: quad as unknown as Quad } : null;
 	}
@@ -95,8 +97,8 @@
 	/** Before the wall, and level on beyond its ends. */
 	const floor = $derived.by(() => {
 		if (!face) return '';
-		const [, , right, left] = face.quad;
-		return `M0 ${left.y} H${left.x} L${right.x} ${right.y} H${width} V${height} H0 Z`;
+		const [, , rightFoot, leftFoot] = face.quad;
+		return `M0 ${leftFoot.y} H${leftFoot.x} L${rightFoot.x} ${rightFoot.y} H${width} V${height} H0 Z`;
 	});
 	/** How far down the side of furniture is drawn as solid, of its height: tables have legs. */
 	const APRON = 0.2;
@@ -104,23 +106,24 @@
 		wall.features
 			.filter((feature) => faceOf(feature).centres)
 			.map((feature) => {
-				const [left, end, up] = [feature.x, feature.x + feature.width, feature.y + feature.height];
+				const [left, end, up] = [feature.x, right(feature), top(feature)];
+				const apron = up - APRON * feature.height;
+				const side = (x: number) =>
+					path([
+						{ x, y: apron, z: 0 },
+						{ x, y: up, z: 0 },
+						{ x, y: up, z: OUT },
+						{ x, y: apron, z: OUT }
+					]);
 				return {
 					feature,
-					top: path([
+					lid: path([
 						{ x: left, y: up, z: 0 },
 						{ x: end, y: up, z: 0 },
 						{ x: end, y: up, z: OUT },
 						{ x: left, y: up, z: OUT }
 					]),
-					side: path(
-						[eye.x < left ? left : end].flatMap((edge) => [
-							{ x: edge, y: up - APRON * feature.height, z: 0 },
-							{ x: edge, y: up, z: 0 },
-							{ x: edge, y: up, z: OUT },
-							{ x: edge, y: up - APRON * feature.height, z: OUT }
-						])
-					),
+					side: eye.x < left ? side(left) : eye.x > end ? side(end) : '',
 					front: plane(left, end, feature.y, up, OUT)
 				};
 			})
@@ -160,10 +163,10 @@
 					<WallFace {wall} pieces={plan.pieces} rack={session.project.pieces} {frame} cleared />
 				</svg>
 			</div>
-			{#each furniture as { feature, top, side, front } (feature.id)}
+			{#each furniture as { feature, lid, side, front } (feature.id)}
 				<svg class="under" {width} {height} aria-hidden="true">
 					<path class="box-side" d={side} />
-					<path class="box-top" d={top} />
+					<path class="box-top" d={lid} />
 				</svg>
 				{#if front}
 					<div class="plane" style:transform={front.css} aria-hidden="true">

@@ -59,11 +59,12 @@
 			trouble = hash.error.message;
 			return;
 		}
-		const { outline } = developed.value;
+		const { outline, colour } = developed.value;
 		const traced = outline && kindOf(piece.kind).outlines.includes('polygon');
 		session.run(
 			setPiece(piece.id, {
 				photo: hash.value,
+				colour,
 				...(traced ? { outline: { by: 'polygon', points: outline } } : {})
 			})
 		);

@@ -74,6 +74,24 @@
 			<RotateCw size={16} aria-hidden="true" /> Turn a quarter
 		</button>
 	</div>
+	<div class="line">
+		<label class="colour">
+			Leading colour
+			<input
+				type="color"
+				value={piece.colour || '#808080'}
+				oninput={(event) => set({ colour: event.currentTarget.value })}
+				onchange={seal}
+			/>
+		</label>
+		{#if piece.colour}
+			<button class="btn btn-ghost btn-sm" type="button" onclick={() => set({ colour: '' })}>
+				Not known
+			</button>
+		{:else}
+			<span class="small-note">not said; a photo tells it</span>
+		{/if}
+	</div>
 	{#if kind.outlines.length > 1}
 		<Segments
 			named
@@ -213,6 +231,17 @@
 </div>
 
 <style>
+	.colour {
+		display: flex;
+		gap: 0.5rem;
+		align-items: center;
+	}
+
+	.colour input {
+		width: 2.6rem;
+		height: 1.9rem;
+	}
+
 	.facts {
 		display: grid;
 		gap: 0.55rem;
