@@ -45,7 +45,11 @@ export default ts.config(
 		rules: {
 			'no-restricted-imports': [
 				'error',
-				{ patterns: [{ regex: '^(?!\\.|zod/|fraction\\.js$|d3-color$)', message: 'The core is pure.' }] }
+				{
+					patterns: [
+						{ regex: '^(?!\\.|zod/|fraction\\.js$|d3-color$)', message: 'The core is pure.' }
+					]
+				}
 			],
 			'no-restricted-globals': ['error', 'document', 'window', 'fetch', 'localStorage'],
 			'no-restricted-properties': [

@@ -182,6 +182,16 @@ test('the server arranges as the page does, and says what is wrong with a wish',
 	const wrong: [object, string, string][] = [
 		[{ ...wanted, style: 'heap' }, 'not-valid', 'style'],
 		[{ ...wanted, gap: -1 }, 'out-of-range', 'gap'],
+		[
+			{ ...wanted, pieces: [{ ...wanted.pieces[0], colour: 'red' }] },
+			'not-valid',
+			'pieces.0.colour'
+		],
+		[
+			{ ...wanted, locked: wanted.pieces.map(({ id }) => ({ id, x: 900, y: 900 })) },
+			'locked-conflict',
+			'locked'
+		],
 		[{ ...wanted, pieces: [] }, 'no-pieces', 'pieces'],
 		[{ ...wanted, region: { ...wanted.region, width: 300 } }, 'does-not-fit', 'region']
 	];

@@ -104,7 +104,16 @@ const SHOTS = [
 		`${wall}/arrange`,
 		(page) => page.getByRole('button', { name: 'House rules' }).click()
 	],
-	['arrange-dusk', `${wall}/arrange`, choose('C'), { colorScheme: 'dark' }],
+	[
+		'step-back',
+		`${wall}/arrange`,
+		async (page) => {
+			await page.getByRole('button', { name: 'Step back', exact: true }).click();
+			await page.getByRole('slider', { name: /Where you stand/ }).fill('1200');
+			await page.waitForTimeout(500);
+		},
+		{ colorScheme: 'dark' }
+	],
 	['mark-phone', `${wall}/mark`, choose('A'), { viewport: { width: 390, height: 844 } }]
 ];
 

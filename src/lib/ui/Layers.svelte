@@ -160,7 +160,14 @@
 
 		.stages {
 			right: auto;
-			left: 3.2rem;
+			left: 0.5rem;
+			gap: 0.25rem;
+		}
+
+		.stages button {
+			padding: 0.3rem 0.5rem;
+			font-size: 0.85rem;
+			white-space: nowrap;
 		}
 	}
 </style>

@@ -144,7 +144,12 @@
 				<HouseRules {session} />
 			{/snippet}
 		</TopBar>
-		<main class="work" class:wide={!view.benchOpen} bind:this={work}>
+		<main
+			class="work"
+			class:wide={!view.benchOpen}
+			class:tall={here === 'arrange' && view.arranging !== 'wall'}
+			bind:this={work}
+		>
 			<div class="stage">
 				{#if view.flipped && piece}
 					<BackStage {piece} {planned} {styles} onclose={() => (view.flipped = false)} />
@@ -244,6 +249,11 @@
 		.work.wide {
 			grid-template-columns: minmax(0, 1fr);
 			grid-template-rows: 19rem auto;
+		}
+
+		/* What stands there besides the wall has fields of its own under it. */
+		.work.tall {
+			grid-template-rows: 36rem auto;
 		}
 
 		.bench {

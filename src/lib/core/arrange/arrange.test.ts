@@ -4,8 +4,9 @@ import { overlap, right, top, type Rect } from '../geometry/rect.ts';
 import { arrange, type Candidate, type Wanted } from './arrange.ts';
 import { STYLE_NAMES, type Item, type Place } from './face.ts';
 import { within } from './room.ts';
-import { facing, scoreOf } from './score.ts';
-import { arrangeStyles } from './styles/index.ts';
+import { facing } from './facing.ts';
+import { scoreOf } from './score.ts';
+import { styleFacts } from './styles/index.ts';
 
 const REGION: Rect = { x: 200, y: 400, width: 4000, height: 2000 };
 const base: Omit<Wanted, 'pieces' | 'style'> = { region: REGION, keepOuts: [], gap: 50, seed: 1 };
@@ -120,7 +121,7 @@ const keepOut = fc.record({
 });
 
 describe('every style, whatever it is given', () => {
-	for (const { style } of arrangeStyles)
+	for (const { style } of styleFacts)
 		it(`${style}: nothing overlaps, leaves its region, comes too near or into what is kept clear`, () => {
 			fc.assert(
 				fc.property(
@@ -187,8 +188,8 @@ describe('every style, whatever it is given', () => {
 	});
 
 	it('has a name, a use and words for every number of pieces', () => {
-		expect(arrangeStyles.map(({ style }) => style).sort()).deep.equal([...STYLE_NAMES].sort());
-		for (const { label, suits, advice, refuses } of arrangeStyles) {
+		expect(styleFacts.map(({ style }) => style).sort()).deep.equal([...STYLE_NAMES].sort());
+		for (const { label, suits, advice, refuses } of styleFacts) {
 			expect(label).not.equal('');
 			expect(suits).match(/\.$/);
 			for (let count = 1; count < 15; count++)

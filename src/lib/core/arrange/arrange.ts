@@ -58,7 +58,7 @@ export function arrange(wanted: Wanted): Result<{ candidates: Candidate[] }> {
 	const items = pieces.filter(({ id }) => !fixed.has(id));
 	if (items.length === 0)
 		return fail('no-pieces', 'Every piece is locked: there is nothing to arrange.', 'locked');
-	const refusal = style.refuses?.(items.length);
+	const refusal = style.facts.refuses?.(items.length);
 	if (refusal) return fail('wrong-count', refusal, 'pieces');
 	const box = boxOf(region);
 	const task: Task = {
@@ -77,7 +77,7 @@ export function arrange(wanted: Wanted): Result<{ candidates: Candidate[] }> {
 		budget: Math.min(wanted.budget ?? BUDGET, Math.ceil(MOST_WORK / Math.max(items.length, 1) ** 2))
 	};
 	const layouts = style.lay(task);
-	if (layouts.length === 0) return tooMuch(task, style.label);
+	if (layouts.length === 0) return tooMuch(task, style.facts.label);
 	const whole = { ...task, items: [...items, ...task.locked] };
 	const scored = layouts
 		.map(({ name, places }) => ({

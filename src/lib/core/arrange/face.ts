@@ -73,8 +73,8 @@ export const STYLE_NAMES = [
 ] as const;
 export type StyleName = (typeof STYLE_NAMES)[number];
 
-/** One way to arrange. The rest of the app asks this face and never switches on a style's name. */
-export interface Style {
+/** What a person is told of a way to arrange. */
+export interface StyleFacts {
 	style: StyleName;
 	label: string;
 	/** When it suits, in one line. */
@@ -83,8 +83,14 @@ export interface Style {
 	regular: boolean;
 	/** What the trade says about this many pieces; null where nothing. */
 	advice(count: number): string | null;
-	/** Layouts that differ in what matters; none where it cannot be. */
-	lay(task: Task): Layout[];
 	/** Why a number of pieces cannot be laid out so; null where it can. */
 	refuses?(count: number): string | null;
+}
+
+/** One way to arrange. The rest of the app asks this face and never switches on a style's name. */
+export interface Style {
+	/** Apart from the laying out, so that a page can tell them without it. */
+	facts: StyleFacts;
+	/** Layouts that differ in what matters; none where it cannot be. */
+	lay(task: Task): Layout[];
 }

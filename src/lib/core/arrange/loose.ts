@@ -1,7 +1,7 @@
 import { anneal } from './anneal.ts';
 import { around } from './around.ts';
 import type { Layout, Place, Task } from './face.ts';
-import { settled } from './room.ts';
+import { allFree, settled } from './room.ts';
 import { roomiest } from './roomiest.ts';
 import { scoreOf } from './score.ts';
 import { packCentred, type SequencePair } from './sequence-pair.ts';
@@ -34,7 +34,8 @@ function block(task: Task, wish: Wish): Place[] | null {
 	const room = { ...task, region: roomiest(task) };
 	const shaped = { ...wish, shape: possible(wish.shape, room) };
 	const places = task.items.length > MANY ? packed(room, shaped) : searched(room, shaped);
-	return places && settled(places, room);
+	const found = places && settled(places, room);
+	return found && allFree(found, task) ? found : null;
 }
 
 /** The layouts that a list of wishes leads to; the budget is shared. */

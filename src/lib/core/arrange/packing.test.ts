@@ -3,6 +3,7 @@ import fc from 'fast-check';
 import { overlap } from '../geometry/rect.ts';
 import { seeded } from '../random.ts';
 import { anneal } from './anneal.ts';
+import { within } from './room.ts';
 import { bestOfAll, pairsOf } from './every-pair.ts';
 import { annealed, looseCost } from './loose.ts';
 import { roomiest } from './roomiest.ts';
@@ -185,6 +186,18 @@ describe('the roomiest part of a region', () => {
 
 	it('is all of it while nothing is to be kept clear', () => {
 		expect(roomiest({ ...task, keepOuts: [] })).deep.equal(task.region);
+	});
+
+	it('lies within a sloping outline, and takes in most of what can be', () => {
+		const gable = [
+			{ x: 0, y: 0 },
+			{ x: 4000, y: 0 },
+			{ x: 2000, y: 2000 }
+		];
+		const rect = roomiest({ ...task, region: gable, axis: { x: 2000, y: 500 }, keepOuts: [] });
+		expect(within(rect, gable)).equal(true);
+		// The largest rectangle in a triangle fills half of it.
+		expect(rect.width * rect.height).within(0.9 * 2e6, 2e6);
 	});
 
 	it('is above a sideboard in the middle, and beside a door at the end', () => {

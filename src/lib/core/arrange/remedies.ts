@@ -1,6 +1,6 @@
 import { arrange, type Wanted } from './arrange.ts';
 import type { Item, Region, StyleName } from './face.ts';
-import { arrangeStyles } from './styles/index.ts';
+import { styleFacts } from './styles/index.ts';
 
 /** What would make pieces fit that do not. */
 export type Remedy =
@@ -31,7 +31,7 @@ export function remedies(wanted: Wanted, larger: Region | null): Remedy[] {
 	const ids = fewestOut(wanted, (pieces) => fits({ pieces }));
 	if (ids.length > 0) found.push({ by: 'leave-out', ids });
 	if (larger && fits({ region: larger })) found.push({ by: 'region', region: larger });
-	for (const { style, label } of arrangeStyles)
+	for (const { style, label } of styleFacts)
 		if (style !== wanted.style && fits({ style })) found.push({ by: 'style', style, label });
 	return found;
 }

@@ -2,7 +2,7 @@ import { boundsOf, grown, overlap, right, top, type Rect } from '../geometry/rec
 import type { Point } from '../geometry/line.ts';
 import type { Item, Place, Region, Task } from './face.ts';
 
-const isPolygon = (region: Region): region is readonly Point[] => Array.isArray(region);
+export const isPolygon = (region: Region): region is readonly Point[] => Array.isArray(region);
 
 /** The upright box round a region. */
 export function boxOf(region: Region): Rect {

@@ -15,7 +15,7 @@ export interface Progress {
 
 /** Arranges in rounds, and gives the best so far after each; the last is the answer. An error ends it at once. */
 export function* arrangeInRounds(wanted: Wanted): Generator<Result<Progress>> {
-	const of = styleNamed(wanted.style).regular ? 1 : ROUNDS;
+	const of = styleNamed(wanted.style).facts.regular ? 1 : ROUNDS;
 	let candidates: Candidate[] = [];
 	for (let round = 0; round < of; round++) {
 		const found = arrange({ ...wanted, seed: wanted.seed + round });

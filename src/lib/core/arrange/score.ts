@@ -1,20 +1,9 @@
 import { boundsOf, centreX, centreY, right, top, type Rect } from '../geometry/rect.ts';
 import type { Item, Place, Task } from './face.ts';
+import { facing, NEARLY } from './facing.ts';
 import { rectOf } from './room.ts';
+import { SCORE_PARTS, type ScorePart } from './score-words.ts';
 import { darkness, toneOf } from './tone.ts';
-
-export const SCORE_PARTS = [
-	'balance',
-	'gaps',
-	'outline',
-	'spread',
-	'colours',
-	'turns',
-	'eye',
-	'nearly',
-	'bones'
-] as const;
-export type ScorePart = (typeof SCORE_PARTS)[number];
 
 /** How much a part counts. A choice, no source; the parts are shown, so that a person can judge otherwise. */
 const COUNTS: Record<ScorePart, number> = {
@@ -29,25 +18,6 @@ const COUNTS: Record<ScorePart, number> = {
 	bones: 2
 };
 
-/** What each part asks, for the person who reads it. */
-export const SCORE_WORDS: Record<ScorePart, { label: string; asks: string }> = {
-	balance: {
-		label: 'balance',
-		asks: 'the pieces weigh the same to the eye on both sides of the axis; dark weighs more'
-	},
-	gaps: { label: 'gaps', asks: 'gaps between neighbours are the one wished for' },
-	outline: { label: 'outline', asks: 'the outline is filled and not ragged' },
-	spread: { label: 'large and small', asks: 'large and small are spread, and not apart' },
-	colours: {
-		label: 'colours',
-		asks: 'light and dark, warm and cool are spread, and not apart'
-	},
-	turns: { label: 'upright and wide', asks: 'upright and wide pieces are spread, and not apart' },
-	eye: { label: 'height', asks: 'the middle of the group is at the height wished for' },
-	nearly: { label: 'clean lines', asks: 'no edges are nearly in line, as by a slip' },
-	bones: { label: 'studs', asks: 'the hooks of heavy pieces meet studs' }
-};
-
 /** Faults by part, 0 for none up to 1; null where a part does not apply. */
 export interface Score {
 	parts: Record<ScorePart, number | null>;
@@ -59,9 +29,6 @@ export interface Score {
 const HEAVY = 15;
 /** A hook meets a stud within this distance of its middle, mm: its half less a margin for the nail. */
 const MEETS = 15;
-/** Edges that differ by more than the first and less than the second look like a slip, mm. From memory. */
-export const NEARLY = { from: 1.5, to: 16 };
-
 const capped = (fault: number): number => Math.min(Math.max(fault, 0), 1);
 
 /** How a layout looks, part by part: 0 is without fault. */
@@ -111,14 +78,6 @@ function balance(hung: readonly Hung[], axis: number, box: Rect): number {
 		moment += own * (centreX(rect) - axis);
 	}
 	return capped((2 * Math.abs(moment / weight)) / (box.width / 2));
-}
-
-/** Free distance between two pieces that face each other; null where they do not. */
-export function facing(a: Rect, b: Rect): { gap: number; axis: 'x' | 'y' } | null {
-	const across = Math.max(a.x, b.x) - Math.min(right(a), right(b));
-	const up = Math.max(a.y, b.y) - Math.min(top(a), top(b));
-	if (across >= 0 && up < 0) return { gap: across, axis: 'x' };
-	return up >= 0 && across < 0 ? { gap: up, axis: 'y' } : null;
 }
 
 /** Mean departure of each piece’s nearest facing neighbour from the wished gap. */
@@ -195,12 +154,6 @@ function turns(rects: readonly Rect[], box: Rect): number | null {
 	const wide = rects.filter(({ width, height }) => width > height);
 	return upright.length < 2 || wide.length < 2 ? null : apart(upright, wide, box);
 }
-
-/** Whether two lines are nearly, but not quite, in one. */
-export const isNearly = (a: number, b: number): boolean => {
-	const off = Math.abs(a - b);
-	return off > NEARLY.from && off < NEARLY.to;
-};
 
 /** Neighbours whose tops, bottoms or middles (or sides) are nearly in line, for each piece. */
 function nearly(rects: readonly Rect[]): number {

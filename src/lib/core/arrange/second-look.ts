@@ -1,7 +1,7 @@
 import { boundsOf, centreX, centreY, right, top, type Rect } from '../geometry/rect.ts';
 import { lengthIn } from '../units/say.ts';
 import { aboveFurniture } from './above-furniture.ts';
-import { facing, isNearly } from './score.ts';
+import { facing, isNearly } from './facing.ts';
 
 /** A piece where it hangs. */
 export interface Hanging {

@@ -109,6 +109,42 @@ describe('arranging a wall of a project', () => {
 		}
 	});
 
+	it('keeps to an outline taped corner by corner', () => {
+		// A gable: nothing may reach into the upper corners.
+		const gable = [
+			{ x: 400, y: 800 },
+			{ x: 4600, y: 800 },
+			{ x: 4600, y: 1300 },
+			{ x: 2500, y: 2500 },
+			{ x: 400, y: 1300 }
+		];
+		const wanted = wantedOn(
+			DEMO,
+			netLoft,
+			asked(netLoft, { region: gable, style: 'free', gap: 40 })
+		);
+		const found = arrange({ ...wanted, keepOuts: [], budget: 600 });
+		if (!found.ok) throw new Error(found.error.message);
+		for (const { placements } of found.value.candidates)
+			for (const { id, x, y } of placements) {
+				const { width, height } = DEMO.pieces.find((piece) => piece.id === id)!;
+				expect(within({ x, y, width, height }, gable)).equal(true);
+			}
+	});
+
+	it('takes what is left out off the wall, out of the others’ way', () => {
+		const ids = idsOn(netLoft);
+		const [out, ...rest] = ids as [string, ...string[]];
+		const standing = wantedOn(DEMO, netLoft, asked(netLoft, { pieces: rest }));
+		const off = wantedOn(DEMO, netLoft, asked(netLoft, { pieces: rest, off: [out] }));
+		expect(standing.keepOuts).length(off.keepOuts.length + 1);
+		const history = new History(DEMO);
+		const placements = activeArrangement(netLoft).placements.slice(1);
+		history.run(placePieces(netLoft.id, placements, [out]));
+		const now = activeArrangement(history.project.walls[2]!).placements;
+		expect(now.map(({ pieceId }) => pieceId)).deep.equal(rest);
+	});
+
 	it('names locked pieces that are in each other’s way', () => {
 		const history = new History(DEMO);
 		history.run(movePiece(stairHall.id, 'piece-e', { x: 109 * 25.4 + 20 }));

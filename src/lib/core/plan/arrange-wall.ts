@@ -1,8 +1,7 @@
 import type { Candidate, Wanted } from '../arrange/arrange.ts';
 import type { Item, Region, StyleName } from '../arrange/face.ts';
 import { faceOf } from '../features/index.ts';
-import { scoreOf, type Score } from '../arrange/score.ts';
-import { boundsOf, centreX, grown, type Rect } from '../geometry/rect.ts';
+import { centreX, grown, type Rect } from '../geometry/rect.ts';
 import type { Piece } from '../model/piece.ts';
 import type { Project } from '../model/project.ts';
 import { startPlacement } from '../model/start.ts';
@@ -10,7 +9,7 @@ import { activeArrangement, type Placement, type Wall } from '../model/wall.ts';
 import { ceilingAt, ceilingLine } from '../survey/outline.ts';
 import { hangPiece } from './hang.ts';
 import { centreLineOf, placePiece } from './place.ts';
-import { piecesById, type WallPlan } from './plan-for-page.ts';
+import { piecesById } from './plan-for-page.ts';
 
 /** What a person asks of an arrangement. */
 export interface Asked {
@@ -132,33 +131,4 @@ export function placementsOf(
 			group: before.find(({ pieceId }) => pieceId === id)?.group ?? ''
 		};
 	});
-}
-
-/** How the pieces on a wall look as they hang; null where there are none. */
-export function scoreOnWall(
-	project: Project,
-	wall: Wall,
-	{ pieces, centreLine }: Pick<WallPlan, 'pieces' | 'centreLine'>,
-	studs: readonly number[]
-): Score | null {
-	if (pieces.length === 0) return null;
-	const known = piecesById(project.pieces);
-	const { hookMargin, gap } = project.houseRules;
-	return scoreOf(
-		pieces.map(({ pieceId, rect: { x, y } }) => ({ id: pieceId, x, y })),
-		{
-			items: pieces.map(({ pieceId }) => itemOf(known.get(pieceId)!, hookMargin)),
-			axis: { x: axisOf(wall, boundsOf(pieces.map(({ rect }) => rect))), y: centreLine.y },
-			gap,
-			studs
-		}
-	);
-}
-
-/** The plumb line a group was meant for: the middle of the wall or of furniture, whichever is nearest to its own. */
-function axisOf(wall: Wall, group: Rect): number {
-	const off = (x: number) => Math.abs(x - centreX(group));
-	return [wall.width / 2, ...centresOn(wall).map(centreX)].reduce((a, b) =>
-		off(b) < off(a) ? b : a
-	);
 }

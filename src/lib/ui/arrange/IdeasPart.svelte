@@ -2,7 +2,7 @@
 	import { Square } from '@lucide/svelte';
 	import {
 		activeArrangement,
-		arrangeStyles,
+		styleFacts,
 		centresOn,
 		itemOf,
 		placementsOf,
@@ -22,7 +22,6 @@
 	import LengthField from '../field/LengthField.svelte';
 	import { getBones } from '../survey/bones.svelte.ts';
 	import { getView } from '../view.svelte.ts';
-	import CandidateCard from './CandidateCard.svelte';
 	import { Ideas } from './ideas.svelte.ts';
 	import RegionPart from './RegionPart.svelte';
 
@@ -61,7 +60,7 @@
 	const chosen = $derived(
 		offered.filter(({ id }) => turned[id] ?? here.includes(id)).map(({ id }) => id)
 	);
-	const face = $derived(arrangeStyles.find((each) => each.style === style)!);
+	const face = $derived(styleFacts.find((each) => each.style === style)!);
 	const gap = $derived(ownGap ?? rules.gap);
 	const centres = $derived(centresOn(wall));
 	const items = $derived(
@@ -91,7 +90,10 @@
 		ideas.ask(JSON.parse(JSON.stringify(task)));
 	}
 
+	/** What was found was for other pieces. */
 	function turn(id: string, on: boolean) {
+		show(null);
+		ideas.forget();
 		turned = { ...turned, [id]: on };
 		off = off.filter((each) => each !== id);
 	}
@@ -142,7 +144,7 @@
 	<label>
 		<span class="field-label">Way to hang the group</span>
 		<select class="select w-full select-sm" bind:value={style} onchange={() => ideas.forget()}>
-			{#each arrangeStyles as { style: value, label } (value)}
+			{#each styleFacts as { style: value, label } (value)}
 				<option {value}>{label}</option>
 			{/each}
 		</select>
@@ -221,18 +223,22 @@
 			{/each}
 		</div>
 	{/if}
-	<ul class="candidates" aria-live="polite">
-		{#each ideas.candidates as candidate, index (index)}
-			<CandidateCard
-				{candidate}
-				pieces={items}
-				{wall}
-				shown={candidate === shown}
-				onshow={() => show(candidate === shown ? null : candidate)}
-				onhang={() => hang(candidate)}
-			/>
-		{/each}
-	</ul>
+	{#if ideas.candidates.length > 0}
+		{#await import('./CandidateCard.svelte') then { default: CandidateCard }}
+			<ul class="candidates" aria-live="polite">
+				{#each ideas.candidates as candidate, index (index)}
+					<CandidateCard
+						{candidate}
+						pieces={items}
+						{wall}
+						shown={candidate === shown}
+						onshow={() => show(candidate === shown ? null : candidate)}
+						onhang={() => hang(candidate)}
+					/>
+				{/each}
+			</ul>
+		{/await}
+	{/if}
 </section>
 
 <style>

@@ -45,6 +45,8 @@
 	const y = $derived(frame.y(planned.rect.y + planned.rect.height));
 	const width = $derived(planned.rect.width * frame.scale);
 	const height = $derived(planned.rect.height * frame.scale);
+	/** Wide enough for its letters, px. */
+	const tag = $derived(planned.letter.length * 6 + 11);
 	const label = $derived(
 		`${planned.letter}, ${planned.name}, ${formatLength(planned.rect.width, styles.lead)} by ${formatLength(planned.rect.height, styles.lead)}${planned.trouble ? ', its back is not possible' : ''}${locked ? ', locked in place' : ''}`
 	);
@@ -75,9 +77,9 @@
 			<rect class="trouble" {width} {height} />
 		{/if}
 		{#if layer !== 'paper'}
-			<g transform="translate({width - 17} {height - 17})">
-				<rect class="tag" width="17" height="17" rx="3" />
-				<text class="measure tag-text" x="8.5" y="13">{planned.letter}</text>
+			<g transform="translate({width - tag} {height - 17})">
+				<rect class="tag" width={tag} height="17" rx="3" />
+				<text class="measure tag-text" x={tag / 2} y="13">{planned.letter}</text>
 			</g>
 		{/if}
 		{#if locked}

@@ -1,13 +1,17 @@
-import type { Style } from '../face.ts';
+import type { Style, StyleFacts } from '../face.ts';
 import { looseBy } from '../loose.ts';
 import { oddEven } from './row.ts';
 
-export const cluster: Style = {
+export const clusterFacts: StyleFacts = {
 	style: 'cluster',
 	label: 'Cluster',
 	suits: 'Round a main piece, the gaps alike without an exact grid.',
 	regular: false,
-	advice: oddEven,
+	advice: oddEven
+};
+
+export const cluster: Style = {
+	facts: clusterFacts,
 	lay: (task) => {
 		const bySize = [...task.items.keys()].sort(
 			(a, b) =>

@@ -1,13 +1,17 @@
-import type { Style } from '../face.ts';
+import type { Style, StyleFacts } from '../face.ts';
 import { ordersOf } from '../orders.ts';
 import { settled } from '../room.ts';
 
-export const column: Style = {
+export const columnFacts: StyleFacts = {
 	style: 'column',
 	label: 'Column',
 	suits: 'One above the other on a plumb line: beside a door, between windows.',
 	regular: true,
-	advice: () => null,
+	advice: () => null
+};
+
+export const column: Style = {
+	facts: columnFacts,
 	lay: (task) => {
 		const { items, gap, axis } = task;
 		const total = items.reduce((sum, { height }) => sum + height, 0) + gap * (items.length - 1);

@@ -1,4 +1,4 @@
-import type { Item, Place, Style, Task } from '../face.ts';
+import type { Item, Place, Style, StyleFacts, Task } from '../face.ts';
 import { settled } from '../room.ts';
 
 /** Two and two above each other; one left over stands alone on the line. */
@@ -24,13 +24,17 @@ function place(columns: Item[][], { gap, axis }: Task): Place[] {
 	});
 }
 
-export const doubleHang: Style = {
+export const doubleHangFacts: StyleFacts = {
 	style: 'double-hang',
 	label: 'Double hang',
 	suits: 'Related pieces one above the other, the line between them level.',
 	regular: true,
 	advice: (count) =>
-		count % 2 === 1 ? 'One stands alone: put the strongest there, or leave one out.' : null,
+		count % 2 === 1 ? 'One stands alone: put the strongest there, or leave one out.' : null
+};
+
+export const doubleHang: Style = {
+	facts: doubleHangFacts,
 	lay: (task) => {
 		const byWidth = [...task.items].sort((a, b) => b.width - a.width);
 		const orders = [

@@ -1,12 +1,16 @@
-import type { Style } from '../face.ts';
+import type { Style, StyleFacts } from '../face.ts';
 import { looseBy } from '../loose.ts';
 
-export const free: Style = {
+export const freeFacts: StyleFacts = {
 	style: 'free',
 	label: 'Free',
 	suits: 'No rule but the gap: a start to move by hand.',
 	regular: false,
-	advice: () => null,
+	advice: () => null
+};
+
+export const free: Style = {
+	facts: freeFacts,
 	lay: (task) =>
 		looseBy(task, [
 			{ name: 'loose and wide', shape: 2, main: null, strict: 0.15 },

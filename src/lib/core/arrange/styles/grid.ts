@@ -1,4 +1,4 @@
-import type { Item, Place, Style, Task } from '../face.ts';
+import type { Item, Place, Style, StyleFacts, Task } from '../face.ts';
 import { settled } from '../room.ts';
 
 const sum = (list: readonly number[]): number => list.reduce((a, b) => a + b, 0);
@@ -36,7 +36,7 @@ function place(items: readonly Item[], columns: number, { gap, axis }: Task): Pl
 const middleStart = (items: readonly Item[], gap: number, axis: number): number =>
 	axis - (sum(items.map(({ width }) => width)) + gap * (items.length - 1)) / 2;
 
-export const grid: Style = {
+export const gridFacts: StyleFacts = {
 	style: 'grid',
 	label: 'Grid',
 	suits: 'Equal frames in rows and columns, the tightest of hangs.',
@@ -44,7 +44,11 @@ export const grid: Style = {
 	advice: (count) =>
 		[5, 7, 11, 13].includes(count)
 			? 'This count leaves a last row that is not full; it is centred.'
-			: null,
+			: null
+};
+
+export const grid: Style = {
+	facts: gridFacts,
 	lay: (task) => {
 		const count = task.items.length;
 		return Array.from({ length: count }, (_, index) => index + 1)

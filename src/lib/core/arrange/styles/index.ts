@@ -1,34 +1,49 @@
-import type { Style, StyleName } from '../face.ts';
-import { cluster } from './cluster.ts';
-import { column } from './column.ts';
-import { doubleHang } from './double-hang.ts';
-import { free } from './free.ts';
-import { grid } from './grid.ts';
-import { pair } from './pair.ts';
-import { posterWall } from './poster-wall.ts';
-import { ringStyle } from './ring.ts';
-import { salon } from './salon.ts';
-import { sameBottom } from './same-bottom.ts';
-import { sameTop } from './same-top.ts';
-import { singleHang } from './single-hang.ts';
-import { stairRunStyle } from './stair-run.ts';
+import type { Style, StyleFacts, StyleName } from '../face.ts';
+import { cluster, clusterFacts } from './cluster.ts';
+import { column, columnFacts } from './column.ts';
+import { doubleHang, doubleHangFacts } from './double-hang.ts';
+import { free, freeFacts } from './free.ts';
+import { grid, gridFacts } from './grid.ts';
+import { pair, pairFacts } from './pair.ts';
+import { posterWall, posterWallFacts } from './poster-wall.ts';
+import { ringStyle, ringFacts } from './ring.ts';
+import { salon, salonFacts } from './salon.ts';
+import { sameBottom, sameBottomFacts } from './same-bottom.ts';
+import { sameTop, sameTopFacts } from './same-top.ts';
+import { singleHang, singleHangFacts } from './single-hang.ts';
+import { stairRunStyle, stairRunFacts } from './stair-run.ts';
 
-/** Every way to arrange, in the order it is offered. A new one is one file and one line here. */
-export const arrangeStyles: readonly Style[] = [
-	singleHang,
-	sameTop,
-	sameBottom,
-	doubleHang,
+/** What every way to arrange is, in the order it is offered. A new one is one file, and one line here and below. */
+export const styleFacts: readonly StyleFacts[] = [
+	singleHangFacts,
+	sameTopFacts,
+	sameBottomFacts,
+	doubleHangFacts,
+	gridFacts,
+	pairFacts,
+	columnFacts,
+	clusterFacts,
+	salonFacts,
+	posterWallFacts,
+	ringFacts,
+	stairRunFacts,
+	freeFacts
+];
+
+const STYLES: Record<StyleName, Style> = {
+	'single-hang': singleHang,
+	'same-top': sameTop,
+	'same-bottom': sameBottom,
+	'double-hang': doubleHang,
 	grid,
 	pair,
 	column,
 	cluster,
 	salon,
-	posterWall,
-	ringStyle,
-	stairRunStyle,
+	'poster-wall': posterWall,
+	ring: ringStyle,
+	'stair-run': stairRunStyle,
 	free
-];
+};
 
-export const styleNamed = (name: StyleName): Style =>
-	arrangeStyles.find(({ style }) => style === name)!;
+export const styleNamed = (name: StyleName): Style => STYLES[name];

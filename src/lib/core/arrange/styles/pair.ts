@@ -1,13 +1,17 @@
-import type { Style } from '../face.ts';
+import type { Style, StyleFacts } from '../face.ts';
 import { rows } from './row.ts';
 
-export const pair: Style = {
+export const pairFacts: StyleFacts = {
 	style: 'pair',
 	label: 'Pair or triptych',
 	suits: 'Two or three that belong together, side by side on one level line.',
 	regular: true,
 	advice: () => null,
 	refuses: (count) =>
-		count === 2 || count === 3 ? null : 'A pair is two pieces, a triptych three.',
+		count === 2 || count === 3 ? null : 'A pair is two pieces, a triptych three.'
+};
+
+export const pair: Style = {
+	facts: pairFacts,
 	lay: (task) => rows(task, 'centre')
 };

@@ -1,4 +1,4 @@
-import type { Item, Place, Style, Task } from '../face.ts';
+import type { Item, Place, Style, StyleFacts, Task } from '../face.ts';
 import { boxOf, settled } from '../room.ts';
 
 /** Columns of one width, each filled from the top with the wished gap; the shortest column takes the next. */
@@ -21,13 +21,17 @@ function place(items: readonly Item[], columns: number, { gap, axis }: Task): Pl
 	});
 }
 
-export const posterWall: Style = {
+export const posterWallFacts: StyleFacts = {
 	style: 'poster-wall',
 	label: 'Poster wall',
 	suits: 'A filled wall, regimented on hidden plumb lines.',
 	regular: true,
 	advice: (count) =>
-		count < 6 ? 'A poster wall wants many pieces: below six it reads as columns.' : null,
+		count < 6 ? 'A poster wall wants many pieces: below six it reads as columns.' : null
+};
+
+export const posterWall: Style = {
+	facts: posterWallFacts,
 	lay: (task) => {
 		const wide = Math.max(...task.items.map(({ width }) => width));
 		const most = Math.floor((boxOf(task.region).width + task.gap) / (wide + task.gap));

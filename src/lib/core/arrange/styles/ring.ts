@@ -1,5 +1,5 @@
 import { grown, overlap, type Rect } from '../../geometry/rect.ts';
-import type { Item, Place, Style, Task } from '../face.ts';
+import type { Item, Place, Style, StyleFacts, Task } from '../face.ts';
 import { middleOut } from '../orders.ts';
 import { settled } from '../room.ts';
 
@@ -42,14 +42,17 @@ function ring(main: Item, others: readonly Item[], task: Task): Place[] {
 	return [main, ...others].map(({ id }, index) => ({ id, x: rects[index]!.x, y: rects[index]!.y }));
 }
 
-export const ringStyle: Style = {
+export const ringFacts: StyleFacts = {
 	style: 'ring',
 	label: 'Ring',
 	suits: 'Plates or small pieces evenly round a main one.',
 	regular: false,
 	advice: (count) => (count > 9 ? 'More than eight round one make a wide ring.' : null),
-	refuses: (count) =>
-		count >= 4 ? null : 'A ring takes a main piece and at least three round it.',
+	refuses: (count) => (count >= 4 ? null : 'A ring takes a main piece and at least three round it.')
+};
+
+export const ringStyle: Style = {
+	facts: ringFacts,
 	lay: (task) => {
 		const bySize = [...task.items].sort((a, b) => b.width * b.height - a.width * a.height);
 		const [main, ...others] = bySize as [Item, ...Item[]];

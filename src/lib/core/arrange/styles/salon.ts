@@ -1,13 +1,17 @@
-import type { Style } from '../face.ts';
+import type { Style, StyleFacts } from '../face.ts';
 import { looseBy } from '../loose.ts';
 import { boxOf } from '../room.ts';
 
-export const salon: Style = {
+export const salonFacts: StyleFacts = {
 	style: 'salon',
 	label: 'Salon',
 	suits: 'A wall filled from edge to edge, large and small mixed.',
 	regular: false,
-	advice: (count) => (count < 6 ? 'A salon wants many pieces: a cluster suits fewer.' : null),
+	advice: (count) => (count < 6 ? 'A salon wants many pieces: a cluster suits fewer.' : null)
+};
+
+export const salon: Style = {
+	facts: salonFacts,
 	lay: (task) => {
 		const { width, height } = boxOf(task.region);
 		const shape = width / height;

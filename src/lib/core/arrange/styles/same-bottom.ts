@@ -1,11 +1,15 @@
-import type { Style } from '../face.ts';
+import type { Style, StyleFacts } from '../face.ts';
 import { oddEven, rows } from './row.ts';
 
-export const sameBottom: Style = {
+export const sameBottomFacts: StyleFacts = {
 	style: 'same-bottom',
 	label: 'Same bottom',
 	suits: 'One row that stands on one level line: over furniture or a wainscot.',
 	regular: true,
-	advice: oddEven,
+	advice: oddEven
+};
+
+export const sameBottom: Style = {
+	facts: sameBottomFacts,
 	lay: (task) => rows(task, 'bottom')
 };

@@ -1,11 +1,15 @@
-import type { Style } from '../face.ts';
+import type { Style, StyleFacts } from '../face.ts';
 import { oddEven, rows } from './row.ts';
 
-export const sameTop: Style = {
+export const sameTopFacts: StyleFacts = {
 	style: 'same-top',
 	label: 'Same top',
 	suits: 'One row with level tops: in line with a door, a rail or a window.',
 	regular: true,
-	advice: oddEven,
+	advice: oddEven
+};
+
+export const sameTop: Style = {
+	facts: sameTopFacts,
 	lay: (task) => rows(task, 'top')
 };

@@ -1,14 +1,18 @@
-import type { Place, Style, Task } from '../face.ts';
+import type { Place, Style, StyleFacts, Task } from '../face.ts';
 import { ordersOf } from '../orders.ts';
 import { allFree, settled } from '../room.ts';
 import { stairRun } from '../stair-run.ts';
 
-export const stairRunStyle: Style = {
+export const stairRunFacts: StyleFacts = {
 	style: 'stair-run',
 	label: 'Stair run',
 	suits: 'Middles on a line that climbs with the stairs.',
 	regular: true,
-	advice: () => 'Sizes that are alike run more calmly up a stair.',
+	advice: () => 'Sizes that are alike run more calmly up a stair.'
+};
+
+export const stairRunStyle: Style = {
+	facts: stairRunFacts,
 	lay: (task) =>
 		ordersOf(task.items).flatMap(({ name, items }) => {
 			const places = climb(items, task);

@@ -1,0 +1,31 @@
+export const SCORE_PARTS = [
+	'balance',
+	'gaps',
+	'outline',
+	'spread',
+	'colours',
+	'turns',
+	'eye',
+	'nearly',
+	'bones'
+] as const;
+export type ScorePart = (typeof SCORE_PARTS)[number];
+
+/** What each part asks, for the person who reads it. */
+export const SCORE_WORDS: Record<ScorePart, { label: string; asks: string }> = {
+	balance: {
+		label: 'balance',
+		asks: 'the pieces weigh the same to the eye on both sides of the axis; dark weighs more'
+	},
+	gaps: { label: 'gaps', asks: 'gaps between neighbours are the one wished for' },
+	outline: { label: 'outline', asks: 'the outline is filled and not ragged' },
+	spread: { label: 'large and small', asks: 'large and small are spread, and not apart' },
+	colours: {
+		label: 'colours',
+		asks: 'light and dark, warm and cool are spread, and not apart'
+	},
+	turns: { label: 'upright and wide', asks: 'upright and wide pieces are spread, and not apart' },
+	eye: { label: 'height', asks: 'the middle of the group is at the height wished for' },
+	nearly: { label: 'clean lines', asks: 'no edges are nearly in line, as by a slip' },
+	bones: { label: 'studs', asks: 'the hooks of heavy pieces meet studs' }
+};

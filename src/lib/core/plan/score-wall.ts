@@ -1,0 +1,35 @@
+import { scoreOf, type Score } from '../arrange/score.ts';
+import { boundsOf, centreX, type Rect } from '../geometry/rect.ts';
+import type { Project } from '../model/project.ts';
+import type { Wall } from '../model/wall.ts';
+import { centresOn, itemOf } from './arrange-wall.ts';
+import { piecesById, type WallPlan } from './plan-for-page.ts';
+
+/** How the pieces on a wall look as they hang; null where there are none. */
+export function scoreOnWall(
+	project: Project,
+	wall: Wall,
+	{ pieces, centreLine }: Pick<WallPlan, 'pieces' | 'centreLine'>,
+	studs: readonly number[]
+): Score | null {
+	if (pieces.length === 0) return null;
+	const known = piecesById(project.pieces);
+	const { hookMargin, gap } = project.houseRules;
+	return scoreOf(
+		pieces.map(({ pieceId, rect: { x, y } }) => ({ id: pieceId, x, y })),
+		{
+			items: pieces.map(({ pieceId }) => itemOf(known.get(pieceId)!, hookMargin)),
+			axis: { x: axisOf(wall, boundsOf(pieces.map(({ rect }) => rect))), y: centreLine.y },
+			gap,
+			studs
+		}
+	);
+}
+
+/** The plumb line a group was meant for: the middle of the wall or of furniture, whichever is nearest to its own. */
+function axisOf(wall: Wall, group: Rect): number {
+	const off = (x: number) => Math.abs(x - centreX(group));
+	return [wall.width / 2, ...centresOn(wall).map(centreX)].reduce((a, b) =>
+		off(b) < off(a) ? b : a
+	);
+}
