@@ -38,6 +38,7 @@ export * from './marks/schedule.ts';
 export * from './marks/styles.ts';
 export * from './memo.ts';
 export * from './model/index.ts';
+export * from './plan/anchors.ts';
 export * from './plan/arrange-wall.ts';
 export * from './plan/score-wall.ts';
 export * from './plan/bones.ts';

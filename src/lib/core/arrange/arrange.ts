@@ -1,10 +1,10 @@
 import { refuse } from '../check.ts';
-import { centreX, centreY, overlap, type Rect } from '../geometry/rect.ts';
+import { boundsOf, centreX, centreY, overlap, type Rect } from '../geometry/rect.ts';
 import { seeded } from '../random.ts';
 import { fail, ok, type Result } from '../result.ts';
 import { lengthIn } from '../units/say.ts';
-import type { Item, Place, Rake, Region, StyleName, Task } from './face.ts';
-import { boxOf, rectOf, within } from './room.ts';
+import type { Item, Layout, Place, Rake, Region, StyleName, Task } from './face.ts';
+import { allFree, boxOf, rectOf, within } from './room.ts';
 import { roomiest } from './roomiest.ts';
 import { scoreOf, type Score } from './score.ts';
 import { styleNamed } from './styles/index.ts';
@@ -25,6 +25,8 @@ export interface Wanted {
 	count?: number;
 	/** What to centre on; the middle of the region by default. */
 	axis?: { x?: number; y?: number };
+	/** Where the lower edge of the group goes, mm; the axis tells its height where this is left out. */
+	bottom?: number;
 	rake?: Rake;
 	studs?: readonly number[];
 	/** Iterations a search may take; 6,000 by default. */
@@ -76,18 +78,43 @@ export function arrange(wanted: Wanted): Result<{ candidates: Candidate[] }> {
 		draw: seeded(seed),
 		budget: Math.min(wanted.budget ?? BUDGET, Math.ceil(MOST_WORK / Math.max(items.length, 1) ** 2))
 	};
-	const layouts = style.lay(task);
+	const layouts = standing(style.lay(task), task, wanted.bottom);
 	if (layouts.length === 0) return tooMuch(task, style.facts.label);
 	const whole = { ...task, items: [...items, ...task.locked] };
 	const scored = layouts
 		.map(({ name, places }) => ({
 			name,
 			placements: places,
-			scores: scoreOf([...places, ...task.locked], whole)
+			scores: scoreOf([...places, ...task.locked], meantFor(places, whole, wanted.bottom))
 		}))
 		.sort((a, b) => a.scores.total - b.scores.total);
 	return ok({ candidates: distinct(scored).slice(0, count) });
 }
+
+const rectsOf = (places: readonly Place[], items: readonly Item[]): Rect[] =>
+	places.map((place) =>
+		rectOf(
+			items.find(({ id }) => id === place.id)!,
+			place
+		)
+	);
+
+/** Layouts moved so that they stand on a line; those that cannot are left out. */
+function standing(layouts: Layout[], task: Task, bottom: number | undefined): Layout[] {
+	if (bottom === undefined) return layouts;
+	return layouts
+		.map(({ name, places }) => {
+			const up = bottom - boundsOf(rectsOf(places, task.items)).y;
+			return { name, places: places.map((place) => ({ ...place, y: place.y + up })) };
+		})
+		.filter(({ places }) => allFree(places, task));
+}
+
+/** A group that stands on a line is as high as it was meant to be. */
+const meantFor = (places: readonly Place[], task: Task, bottom: number | undefined): Task =>
+	bottom === undefined
+		? task
+		: { ...task, axis: { ...task.axis, y: centreY(boundsOf(rectsOf(places, task.items))) } };
 
 function checkWanted({
 	pieces,

@@ -11,16 +11,11 @@ import {
 	reserve
 } from '../../store/commands/index.ts';
 import { History } from '../../store/history.ts';
+import type { Feature } from '../features/index.ts';
 import { overlap } from '../geometry/rect.ts';
 import { activeArrangement, type Wall } from '../model/wall.ts';
-import {
-	centresOn,
-	itemOf,
-	placementsOf,
-	usualRegion,
-	wantedOn,
-	type Asked
-} from './arrange-wall.ts';
+import { anchorsOn } from './anchors.ts';
+import { itemOf, placementsOf, usualRegion, wantedOn, type Asked } from './arrange-wall.ts';
 import { planForPage } from './plan-for-page.ts';
 
 const [stairHall, teaRoom, netLoft] = DEMO.walls as [Wall, Wall, Wall];
@@ -30,7 +25,7 @@ const asked = (wall: Wall, more: Partial<Asked> = {}): Asked => ({
 	gap: 50.8,
 	pieces: idsOn(wall),
 	region: null,
-	over: null,
+	on: 'wall',
 	seed: 1,
 	...more
 });
@@ -49,10 +44,43 @@ describe('arranging a wall of a project', () => {
 		expect(axis!.x).equal(3200);
 		// 57 in, and the floor’s rise of 18 in 6400 under the middle of the row, 700 to 4480.
 		expect(axis!.y).closeTo(57 * 25.4 + (18 * 2590) / 6400, 1e-9);
-		const [console_] = centresOn(stairHall);
-		expect(console_!.name).equal('Console table');
-		const over = wantedOn(DEMO, stairHall, asked(stairHall, { over: console_!.id }));
-		expect(over.axis!.x! / 25.4).closeTo(84, 1e-9);
+		const anchors = anchorsOn(stairHall);
+		expect(anchors.map(({ label }) => label)).deep.equal([
+			'the wall',
+			'the console table',
+			'between street door and tea room door'
+		]);
+		const over = (id: string, change: Partial<Asked> = {}) =>
+			wantedOn(DEMO, stairHall, asked(stairHall, { on: id, ...change }));
+		expect(over(anchors[1]!.id).axis!.x! / 25.4).closeTo(84, 1e-9);
+		// Equal to both casings.
+		const [left, end] = ['street-door', 'tea-room-door'].map((id) =>
+			stairHall.features.find((feature) => feature.id === id)!
+		) as [Feature, Feature];
+		const middle = over(anchors[2]!.id).axis!.x!;
+		expect(middle - (left.x + left.width)).closeTo(end.x - middle, 1e-9);
+		// 150 to 200 mm above furniture (common practice): the middle of that.
+		const table = anchors[1]!.under!;
+		expect(over(anchors[1]!.id, { above: true }).bottom).equal(table.y + table.height + 175);
+		expect(over('wall', { above: true }).bottom).equal(undefined);
+	});
+
+	it('stands just above furniture, every piece of a row or a cluster clear of it', () => {
+		const pieces = ['d', 'e', 'f', 'g'].map((letter) => `piece-${letter}`);
+		const off = ['a', 'b', 'c'].map((letter) => `piece-${letter}`);
+		const [, console_] = anchorsOn(stairHall);
+		for (const style of ['same-bottom', 'single-hang', 'cluster'] as const) {
+			const wanted = wantedOn(DEMO, stairHall, {
+				...asked(stairHall, { style, pieces, off, gap: 30 }),
+				...{ on: console_!.id, above: true }
+			});
+			const found = arrange({ ...wanted, budget: 400 });
+			if (!found.ok) throw new Error(`${style}: ${found.error.message}`);
+			for (const { placements, scores } of found.value.candidates) {
+				expect(Math.min(...placements.map(({ y }) => y)), style).closeTo(wanted.bottom!, 1e-9);
+				expect(scores.parts.eye).equal(0);
+			}
+		}
 	});
 
 	it('keeps out of features, and off the pieces that stay', () => {

@@ -1,12 +1,14 @@
 import type { Candidate, Wanted } from '../arrange/arrange.ts';
 import type { Item, Region, StyleName } from '../arrange/face.ts';
 import { faceOf } from '../features/index.ts';
-import { centreX, grown, type Rect } from '../geometry/rect.ts';
+import { aboveFurniture } from '../arrange/above-furniture.ts';
+import { grown, type Rect } from '../geometry/rect.ts';
 import type { Piece } from '../model/piece.ts';
 import type { Project } from '../model/project.ts';
 import { startPlacement } from '../model/start.ts';
 import { activeArrangement, type Placement, type Wall } from '../model/wall.ts';
 import { ceilingAt, ceilingLine } from '../survey/outline.ts';
+import { anchorsOn } from './anchors.ts';
 import { hangPiece } from './hang.ts';
 import { centreLineOf, placePiece } from './place.ts';
 import { piecesById } from './plan-for-page.ts';
@@ -21,8 +23,10 @@ export interface Asked {
 	off?: readonly string[];
 	/** Taped out by the person; null for the wall between furniture and ceiling. */
 	region: Region | null;
-	/** The group is centred on this feature; null for the middle of the wall. */
-	over: string | null;
+	/** Id of the anchor the group is centred on. */
+	on: string;
+	/** It stands above the furniture it is centred on, and not about the centre line. */
+	above?: boolean;
 	seed: number;
 }
 
@@ -64,7 +68,7 @@ export function itemOf(piece: Piece, hookMargin: number): Item {
 export function wantedOn(
 	project: Project,
 	wall: Wall,
-	{ style, gap, pieces, off = [], region, over, seed }: Asked,
+	{ style, gap, pieces, off = [], region, on, above, seed }: Asked,
 	studs: readonly number[] = []
 ): Wanted {
 	const { houseRules } = project;
@@ -82,7 +86,8 @@ export function wantedOn(
 	const locked = placements
 		.filter((placement) => placement.locked && chosen.has(placement.pieceId))
 		.flatMap(standing);
-	const feature = wall.features.find(({ id }) => id === over);
+	const anchors = anchorsOn(wall);
+	const anchor = anchors.find(({ id }) => id === on) ?? anchors[0]!;
 	return {
 		style,
 		gap,
@@ -95,7 +100,8 @@ export function wantedOn(
 		}),
 		keepOuts: [...keepOuts(wall), ...reserved, ...staying.map(({ rect }) => grown(rect, gap))],
 		locked: locked.map(({ id, rect: { x, y } }) => ({ id, x, y })),
-		axis: { x: feature ? centreX(feature) : wall.width / 2, ...(region ? {} : { y: centreLine }) },
+		axis: { x: anchor.x, ...(region ? {} : { y: centreLine }) },
+		...(above && anchor.under ? { bottom: overFurniture(anchor.under) } : {}),
 		...(wall.stairs ? { rake: wall.stairs } : {})
 	};
 }
@@ -107,9 +113,11 @@ const keepOuts = (wall: Wall): Rect[] =>
 		.filter(({ keepOut }) => keepOut)
 		.map(({ rect }) => rect);
 
-/** Features a group may be centred over, the widest first. */
-export const centresOn = (wall: Wall) =>
-	wall.features.filter((feature) => faceOf(feature).centres).sort((a, b) => b.width - a.width);
+/** Where the lower edge of a group over furniture goes: in the middle of what is usual. */
+function overFurniture(under: Rect): number {
+	const { least, most } = aboveFurniture(under).bottom;
+	return (least + most) / 2;
+}
 
 /** Placements as a wall keeps them: by the house height where the middle is on the centre line; groups stay. */
 export function placementsOf(

@@ -2,7 +2,8 @@ import { scoreOf, type Score } from '../arrange/score.ts';
 import { boundsOf, centreX, type Rect } from '../geometry/rect.ts';
 import type { Project } from '../model/project.ts';
 import type { Wall } from '../model/wall.ts';
-import { centresOn, itemOf } from './arrange-wall.ts';
+import { anchorsOn } from './anchors.ts';
+import { itemOf } from './arrange-wall.ts';
 import { piecesById, type WallPlan } from './plan-for-page.ts';
 
 /** How the pieces on a wall look as they hang; null where there are none. */
@@ -26,10 +27,10 @@ export function scoreOnWall(
 	);
 }
 
-/** The plumb line a group was meant for: the middle of the wall or of furniture, whichever is nearest to its own. */
+/** The plumb line a group was meant for: the one nearest to its own. */
 function axisOf(wall: Wall, group: Rect): number {
 	const off = (x: number) => Math.abs(x - centreX(group));
-	return [wall.width / 2, ...centresOn(wall).map(centreX)].reduce((a, b) =>
-		off(b) < off(a) ? b : a
-	);
+	return anchorsOn(wall)
+		.map(({ x }) => x)
+		.reduce((a, b) => (off(b) < off(a) ? b : a));
 }

@@ -3,7 +3,7 @@
 	import {
 		activeArrangement,
 		styleFacts,
-		centresOn,
+		anchorsOn,
 		itemOf,
 		placementsOf,
 		say,
@@ -44,7 +44,8 @@
 
 	let style: StyleName = $state('single-hang');
 	let ownGap: number | null = $state(null);
-	let over: string | null = $state(null);
+	let on = $state('wall');
+	let above = $state(false);
 	/** Pieces a person took out or put in, against those that stand on the wall. */
 	let turned: Record<string, boolean> = $state({});
 	/** Pieces that come off the wall, so that the others fit. */
@@ -62,7 +63,8 @@
 	);
 	const face = $derived(styleFacts.find((each) => each.style === style)!);
 	const gap = $derived(ownGap ?? rules.gap);
-	const centres = $derived(centresOn(wall));
+	const anchors = $derived(anchorsOn(wall));
+	const under = $derived(anchors.find(({ id }) => id === on)?.under ?? null);
 	const items = $derived(
 		project.pieces
 			.filter(({ id }) => chosen.includes(id))
@@ -81,7 +83,7 @@
 	function ask() {
 		show(null);
 		askedLine = plan.centreLine.y;
-		const asked = { style, gap, pieces: chosen, off, region: view.region, over, seed: 1 };
+		const asked = { style, gap, pieces: chosen, off, region: view.region, on, above, seed: 1 };
 		// A plain copy: a worker takes no proxies.
 		const task = {
 			wanted: wantedOn(project, wall, asked, watch.known),
@@ -161,18 +163,19 @@
 		/>
 		<label>
 			<span class="field-label">Centred on</span>
-			<select
-				class="select w-full select-sm"
-				value={over ?? ''}
-				onchange={(event) => (over = event.currentTarget.value || null)}
-			>
-				<option value="">the wall</option>
-				{#each centres as { id, name } (id)}
-					<option value={id}>the {name.toLowerCase()}</option>
+			<select class="select w-full select-sm" bind:value={on}>
+				{#each anchors as { id, label } (id)}
+					<option value={id}>{label}</option>
 				{/each}
 			</select>
 		</label>
 	</div>
+	{#if under}
+		<label class="above">
+			<input class="checkbox checkbox-sm" type="checkbox" bind:checked={above} />
+			Stands just above it, not about the centre line
+		</label>
+	{/if}
 	<details>
 		<summary class="cursor-pointer font-semibold"
 			>Pieces: {chosen.length} of {offered.length}</summary
@@ -259,6 +262,13 @@
 		gap: 0.3rem;
 		align-items: center;
 		min-height: 1.6rem;
+	}
+
+	.above {
+		display: flex;
+		gap: 0.4rem;
+		align-items: center;
+		font-size: 0.92rem;
 	}
 
 	.acts {

@@ -34,6 +34,7 @@ const bodySchema = z.object({
 	locked: z.optional(z.array(place).check(z.maxLength(500))),
 	count: z.optional(z.int().check(z.minimum(1), z.maximum(20))),
 	axis: z.optional(z.object({ x: z.optional(z.number()), y: z.optional(z.number()) })),
+	bottom: z.optional(z.number()),
 	rake: z.optional(
 		z.object({ rise: z.number(), going: z.number(), up: z.enum(['left', 'right']) })
 	),

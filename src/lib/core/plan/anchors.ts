@@ -1,0 +1,50 @@
+import { faceOf } from '../features/index.ts';
+import { centreX, right, type Rect } from '../geometry/rect.ts';
+import type { Wall } from '../model/wall.ts';
+
+/** What a group can be centred on. */
+export interface Anchor {
+	id: string;
+	/** As in “centred on …”. */
+	label: string;
+	/** Its plumb line, mm from the left end. */
+	x: number;
+	/** Furniture that the group can stand over; null where there is none. */
+	under: Rect | null;
+}
+
+/** A stretch between two openings is worth centring on from this width, mm. */
+const STRETCH = 500;
+
+/** The wall, furniture from the widest on, and the stretches between doors and windows, equal to both casings. */
+export function anchorsOn(wall: Wall): Anchor[] {
+	const furniture = wall.features
+		.filter((feature) => faceOf(feature).centres)
+		.sort((a, b) => b.width - a.width)
+		.map((feature) => ({
+			id: feature.id,
+			label: `the ${feature.name.toLowerCase()}`,
+			x: centreX(feature),
+			under: feature
+		}));
+	const openings = wall.features
+		.filter((feature) => faceOf(feature).breaksStuds)
+		.sort((a, b) => a.x - b.x);
+	const between = openings.slice(1).flatMap((next, index) => {
+		const before = openings[index]!;
+		if (next.x - right(before) < STRETCH) return [];
+		return [
+			{
+				id: `${before.id}|${next.id}`,
+				label: `between ${before.name.toLowerCase()} and ${next.name.toLowerCase()}`,
+				x: (right(before) + next.x) / 2,
+				under: null
+			}
+		];
+	});
+	return [
+		{ id: 'wall', label: 'the wall', x: wall.width / 2, under: null },
+		...furniture,
+		...between
+	];
+}
