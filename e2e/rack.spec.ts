@@ -389,6 +389,7 @@ test('a hanger says where it falls short, at the place', async ({ page }) => {
 });
 
 test('the table and its import are accessible', async ({ page }) => {
+	test.setTimeout(120_000);
 	await open(page, '/demo');
 	await station(page, 'Rack').click();
 	await page.getByRole('button', { name: 'Table', exact: true }).click();
