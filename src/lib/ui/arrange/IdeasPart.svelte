@@ -44,7 +44,7 @@
 
 	let style: StyleName = $state('single-hang');
 	let ownGap: number | null = $state(null);
-	let on = $state('wall');
+	let chosenAnchor = $state('wall');
 	let above = $state(false);
 	/** Pieces a person took out or put in, against those that stand on the wall. */
 	let turned: Record<string, boolean> = $state({});
@@ -64,7 +64,8 @@
 	const face = $derived(styleFacts.find((each) => each.style === style)!);
 	const gap = $derived(ownGap ?? rules.gap);
 	const anchors = $derived(anchorsOn(wall));
-	const under = $derived(anchors.find(({ id }) => id === on)?.under ?? null);
+	const anchor = $derived(anchors.find(({ id }) => id === chosenAnchor) ?? anchors[0]!);
+	const { under } = $derived(anchor);
 	const items = $derived(
 		project.pieces
 			.filter(({ id }) => chosen.includes(id))
@@ -83,7 +84,16 @@
 	function ask() {
 		show(null);
 		askedLine = plan.centreLine.y;
-		const asked = { style, gap, pieces: chosen, off, region: view.region, on, above, seed: 1 };
+		const asked = {
+			style,
+			gap,
+			pieces: chosen,
+			off,
+			region: view.region,
+			on: anchor.id,
+			above,
+			seed: 1
+		};
 		// A plain copy: a worker takes no proxies.
 		const task = {
 			wanted: wantedOn(project, wall, asked, watch.known),
@@ -92,10 +102,14 @@
 		ideas.ask(JSON.parse(JSON.stringify(task)));
 	}
 
-	/** What was found was for other pieces. */
-	function turn(id: string, on: boolean) {
+	/** What was found was for another wish. */
+	function forget() {
 		show(null);
 		ideas.forget();
+	}
+
+	function turn(id: string, on: boolean) {
+		forget();
 		turned = { ...turned, [id]: on };
 		off = off.filter((each) => each !== id);
 	}
@@ -145,7 +159,7 @@
 <section class="ideas" aria-label="Ideas">
 	<label>
 		<span class="field-label">Way to hang the group</span>
-		<select class="select w-full select-sm" bind:value={style} onchange={() => ideas.forget()}>
+		<select class="select w-full select-sm" bind:value={style} onchange={forget}>
 			{#each styleFacts as { style: value, label } (value)}
 				<option {value}>{label}</option>
 			{/each}
@@ -163,7 +177,11 @@
 		/>
 		<label>
 			<span class="field-label">Centred on</span>
-			<select class="select w-full select-sm" bind:value={on}>
+			<select
+				class="select w-full select-sm"
+				value={anchor.id}
+				onchange={(event) => (chosenAnchor = event.currentTarget.value)}
+			>
 				{#each anchors as { id, label } (id)}
 					<option value={id}>{label}</option>
 				{/each}
