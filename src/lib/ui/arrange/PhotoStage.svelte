@@ -13,9 +13,7 @@
 		type WallPhoto,
 		type WallPlan
 	} from '$lib/core/index.ts';
-	import { checkPhotoFile, WHOLE } from '$lib/photos/photo.ts';
 	import { setWall } from '$lib/store/commands/index.ts';
-	import { keepPhoto } from '$lib/store/photos.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
 	import { dragged } from '../elevation/dragged.ts';
 	import type { Frame } from '../elevation/frame.ts';
@@ -23,6 +21,7 @@
 	import { wallBox } from '../elevation/outline.ts';
 	import WallFace from '../elevation/WallFace.svelte';
 	import { photoUrls } from '../photo-urls.svelte.ts';
+	import { takePhoto } from '../take-photo.ts';
 	import RectFields from './RectFields.svelte';
 
 	let { wall, plan, styles }: { wall: Wall; plan: WallPlan; styles: Styles } = $props();
@@ -92,13 +91,8 @@
 		setWall(wall.id, { photo: photo && { ...photo, ...fields } });
 
 	async function take(event: Event & { currentTarget: HTMLInputElement }) {
-		const file = event.currentTarget.files?.[0];
-		event.currentTarget.value = '';
-		if (!file) return;
-		const checked = checkPhotoFile(file);
-		const { develop } = await import('$lib/photos/develop.ts');
-		const developed = checked.ok ? await develop(file, WHOLE) : checked;
-		const hash = developed.ok ? await keepPhoto(session.id, developed.value) : developed;
+		const hash = await takePhoto(event.currentTarget, session.id);
+		if (!hash) return;
 		trouble = hash.ok ? null : hash.error.message;
 		if (!hash.ok) return;
 		session.run(

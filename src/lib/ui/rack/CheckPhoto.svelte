@@ -1,10 +1,9 @@
 <script lang="ts">
 	import { Camera } from '@lucide/svelte';
 	import type { Found } from '$lib/core/index.ts';
-	import { checkPhotoFile, WHOLE } from '$lib/photos/photo.ts';
-	import { keepPhoto } from '$lib/store/photos.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
 	import { photoUrls } from '../photo-urls.svelte.ts';
+	import { takePhoto } from '../take-photo.ts';
 
 	interface Props {
 		about: string;
@@ -19,13 +18,8 @@
 	let trouble: string | null = $state(null);
 
 	async function take(event: Event & { currentTarget: HTMLInputElement }) {
-		const file = event.currentTarget.files?.[0];
-		event.currentTarget.value = '';
-		if (!file) return;
-		const checked = checkPhotoFile(file);
-		const { develop } = await import('$lib/photos/develop.ts');
-		const developed = checked.ok ? await develop(file, WHOLE) : checked;
-		const hash = developed.ok ? await keepPhoto(session.project.id, developed.value) : developed;
+		const hash = await takePhoto(event.currentTarget, session.id);
+		if (!hash) return;
 		trouble = hash.ok ? null : hash.error.message;
 		if (hash.ok) onphoto(hash.value);
 	}
