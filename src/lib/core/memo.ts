@@ -34,3 +34,9 @@ export function memoisedOn<T, R>(
 		return result;
 	};
 }
+
+/** A value that is made when it is first asked for, and then kept. */
+export function lazy<T>(make: () => T): () => T {
+	let made: { value: T } | null = null;
+	return () => (made ??= { value: make() }).value;
+}

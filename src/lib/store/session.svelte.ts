@@ -12,7 +12,10 @@ import { rewriteProject } from './projects.ts';
 import { Writer, type Keeping } from './writer.ts';
 
 /** Shell and bench ask for the same plan; it is made once for each state of the project. */
-const planOnce = memoised(planForPage);
+const planned = memoised((project: Project, wallId: string): WallPlan | null => {
+	const plan = planForPage(project, wallId);
+	return plan.ok ? plan.value : null;
+});
 
 /** An open project: facts, commands, what follows from them, and how they are kept. */
 export class Session {
@@ -51,8 +54,12 @@ export class Session {
 	}
 
 	plan(wallId: string): WallPlan | null {
-		const plan = planOnce(this.project, wallId);
-		return plan.ok ? plan.value : null;
+		return planned(this.project, wallId);
+	}
+
+	/** The plan as the commands made it; a drag under way leaves it alone. */
+	keptPlan(wallId: string): WallPlan | null {
+		return planned(this.#project, wallId);
 	}
 
 	/** House rules as they hold on a wall. */

@@ -3,7 +3,13 @@
 	import { Redo2, Undo2 } from '@lucide/svelte';
 	import { onMount, type Snippet } from 'svelte';
 	import { tinykeys } from 'tinykeys';
-	import { mayHaveStuds, stationNotesOn, studFacts, stylesOf } from '$lib/core/index.ts';
+	import {
+		marksOfPiece,
+		mayHaveStuds,
+		stationNotesOn,
+		studFacts,
+		stylesOf
+	} from '$lib/core/index.ts';
 	import { holdPhotos } from '$lib/store/photo-lock.ts';
 	import type { Session } from '$lib/store/session.svelte.ts';
 	import BackStage from './back/BackStage.svelte';
@@ -39,7 +45,7 @@
 	const wall = $derived(session.project.walls.find(({ id }) => id === wallId));
 	const piece = $derived(session.project.pieces.find(({ id }) => id === view.selected));
 	const planned = $derived(plan?.pieces.find(({ pieceId }) => pieceId === view.selected));
-	const marks = $derived(plan?.marks.filter(({ pieceId }) => pieceId === view.selected) ?? []);
+	const marks = $derived(plan && planned ? marksOfPiece(session.project, plan, planned) : []);
 	const sheet = $derived(here.endsWith('sheet'));
 	const hint = $derived(
 		here === 'survey' && wall

@@ -22,6 +22,9 @@ interface Candidate {
 	why: string;
 }
 
+/** Offers a line that an edge may come to lie on. */
+type Offer = (line: number, edge: number, why: string) => void;
+
 export interface Settling {
 	moving: Rect;
 	others: readonly Rect[];
@@ -42,8 +45,7 @@ export interface Settling {
  * The nearest candidate on each axis wins; ties go to the earlier kind.
  */
 export function snapMove(wish: Settling): Snapped {
-	const x = nearest(across(wish), wish.reach);
-	const y = nearest(up(wish), wish.reach);
+	const [x, y] = [across, up].map((lines) => nearest(wish, lines));
 	return {
 		dx: x?.by ?? 0,
 		dy: y?.by ?? 0,
@@ -57,42 +59,44 @@ export function snapMove(wish: Settling): Snapped {
 
 const CENTRE_LINE = 'centre line';
 
-function* across(wish: Settling): Generator<Candidate> {
+function across(wish: Settling, offer: Offer): void {
 	const { moving, others, furniture, wallWidth, gap, hooks, studs } = wish;
 	const middle = centreX(moving);
 	const end = right(moving);
-	yield to(wallWidth / 2, middle, 'middle of the wall');
-	for (const rect of furniture) yield to(centreX(rect), middle, 'middle of the furniture');
+	offer(wallWidth / 2, middle, 'middle of the wall');
+	for (const rect of furniture) offer(centreX(rect), middle, 'middle of the furniture');
 	for (const other of others) {
-		yield to(right(other) + gap, moving.x, 'house gap');
-		yield to(other.x - gap, end, 'house gap');
-		yield to(centreX(other), middle, 'neighbour’s middle');
-		yield to(other.x, moving.x, 'neighbour’s edge');
-		yield to(right(other), end, 'neighbour’s edge');
+		offer(right(other) + gap, moving.x, 'house gap');
+		offer(other.x - gap, end, 'house gap');
+		offer(centreX(other), middle, 'neighbour’s middle');
+		offer(other.x, moving.x, 'neighbour’s edge');
+		offer(right(other), end, 'neighbour’s edge');
 	}
-	yield* evenly(
+	evenly(
+		offer,
 		others.filter((other) => other.y < top(moving) && top(other) > moving.y),
 		{ from: moving.x, size: moving.width },
 		({ x, width }) => ({ from: x, size: width })
 	);
 	for (const stud of studs)
-		for (const hook of hooks) yield to(stud, moving.x + hook, 'hook on a stud');
-	for (const third of [1, 2]) yield to((third * wallWidth) / 3, middle, 'third of the wall');
+		for (const hook of hooks) offer(stud, moving.x + hook, 'hook on a stud');
+	for (const third of [1, 2]) offer((third * wallWidth) / 3, middle, 'third of the wall');
 }
 
-function* up(wish: Settling): Generator<Candidate> {
+function up(wish: Settling, offer: Offer): void {
 	const { moving, others, centreLine, gap } = wish;
 	const middle = centreY(moving);
 	const highest = top(moving);
-	yield to(centreLine, middle, CENTRE_LINE);
+	offer(centreLine, middle, CENTRE_LINE);
 	for (const other of others) {
-		yield to(top(other) + gap, moving.y, 'house gap');
-		yield to(other.y - gap, highest, 'house gap');
-		yield to(centreY(other), middle, 'neighbour’s middle');
-		yield to(top(other), highest, 'neighbour’s edge');
-		yield to(other.y, moving.y, 'neighbour’s edge');
+		offer(top(other) + gap, moving.y, 'house gap');
+		offer(other.y - gap, highest, 'house gap');
+		offer(centreY(other), middle, 'neighbour’s middle');
+		offer(top(other), highest, 'neighbour’s edge');
+		offer(other.y, moving.y, 'neighbour’s edge');
 	}
-	yield* evenly(
+	evenly(
+		offer,
 		others.filter((other) => other.x < right(moving) && right(other) > moving.x),
 		{ from: moving.y, size: moving.height },
 		({ y, height }) => ({ from: y, size: height })
@@ -105,11 +109,12 @@ interface Stretch {
 }
 
 /** Where the gap to the nearest neighbour is the one on the other side, or the one between the two beyond it. */
-function* evenly(
+function evenly(
+	offer: Offer,
 	row: readonly Rect[],
 	{ from, size }: Stretch,
 	of: (rect: Rect) => Stretch
-): Generator<Candidate> {
+): void {
 	const stretches = row.map(of).map((each) => ({ from: each.from, to: each.from + each.size }));
 	const before = stretches.filter((each) => each.to <= from + size / 2).sort((a, b) => b.to - a.to);
 	const after = stretches
@@ -117,25 +122,24 @@ function* evenly(
 		.sort((a, b) => a.from - b.from);
 	const [left, beyondLeft] = before;
 	const [next, beyondNext] = after;
-	if (left && next) yield to((left.to + next.from - size) / 2, from, 'same gap on both sides');
+	if (left && next) offer((left.to + next.from - size) / 2, from, 'same gap on both sides');
 	if (left && beyondLeft && left.from > beyondLeft.to)
-		yield to(left.to + (left.from - beyondLeft.to), from, 'same gap as beside it');
+		offer(left.to + (left.from - beyondLeft.to), from, 'same gap as beside it');
 	if (next && beyondNext && beyondNext.from > next.to)
-		yield to(next.from - (beyondNext.from - next.to) - size, from, 'same gap as beside it');
+		offer(next.from - (beyondNext.from - next.to) - size, from, 'same gap as beside it');
 }
 
-const to = (line: number, edge: number, why: string): Candidate => ({
-	by: line - edge,
-	at: line,
-	why
-});
+/** Shifts that differ by less are the same, mm. */
+const TIE = 1e-9;
 
-function nearest(candidates: Iterable<Candidate>, reach: number): Candidate | null {
+function nearest(wish: Settling, lines: (wish: Settling, offer: Offer) => void): Candidate | null {
 	let best: Candidate | null = null;
-	for (const candidate of candidates) {
-		const distance = Math.abs(candidate.by);
-		if (distance > reach) continue;
-		if (!best || distance < Math.abs(best.by) - 1e-9) best = candidate;
-	}
+	let least = wish.reach + TIE;
+	lines(wish, (at, edge, why) => {
+		const by = at - edge;
+		if (Math.abs(by) > least - TIE) return;
+		least = Math.abs(by);
+		best = { by, at, why };
+	});
 	return best;
 }

@@ -59,11 +59,15 @@ type From = [
 export function schedule({
 	wall,
 	pieces,
+	of = pieces,
 	centreLine,
 	houseRules
 }: {
 	wall: Wall;
+	/** What a tape may be hooked on. */
 	pieces: readonly PlannedPiece[];
+	/** Those whose marks are wanted. */
+	of?: readonly PlannedPiece[];
 	centreLine: CentreLine;
 	houseRules: HouseRules;
 }): Mark[] {
@@ -71,7 +75,7 @@ export function schedule({
 	const across = hookedAcross(datums, wall.tape.across);
 	const up = hookedUp(datums, wall.tape.up);
 	const { lead } = stylesOf(houseRules);
-	const walked = [...pieces].sort((a, b) => a.rect.x - b.rect.x || b.rect.y - a.rect.y);
+	const walked = [...of].sort((a, b) => a.rect.x - b.rect.x || b.rect.y - a.rect.y);
 	return walked.flatMap((piece) => {
 		const [first] = piece.hooks;
 		if (!first) return [];

@@ -1,4 +1,4 @@
-import { memoised, memoisedOn } from '../memo.ts';
+import { lazy, memoised, memoisedOn } from '../memo.ts';
 import { schedule, type Mark } from '../marks/schedule.ts';
 import { activeArrangement, rulesOn, type Project, type Wall } from '../model/index.ts';
 import type { Piece } from '../model/piece.ts';
@@ -61,33 +61,54 @@ const ofSurvey = memoisedOn(
 	})
 );
 
-/** The plan without the studs, which take longer than a drag may. */
+/** The plan without the studs, which take longer than a drag may. Marks and cautions wait until they are asked for. */
 export function planForPage(project: Project, wallId: string): Result<WallPlan> {
 	const wall = project.walls.find(({ id }) => id === wallId);
 	if (!wall) return fail('no-such-wall', 'This project has no such wall.', 'wallId');
 	const { centreLine, pieces } = placeWall(project, wall);
 	const { runs, wallCautions } = ofSurvey(wall);
-	const ofPlace = [...crowding(pieces, wall), ...pieces.flatMap((piece) => drilling(piece, runs))];
+	const houseRules = rulesOn(project.houseRules, wall.units);
+	const marks = lazy(() => schedule({ wall, pieces, centreLine, houseRules }));
+	const ofPlace = lazy(() => [
+		...crowding(pieces, wall),
+		...pieces.flatMap((piece) => drilling(piece, runs))
+	]);
+	const cautions = lazy(() => [
+		...pieces.flatMap(({ pieceId, cautions }) => cautions.map((caution) => ({ pieceId, caution }))),
+		...ofPlace()
+	]);
 	return ok({
 		revision: project.revision,
 		wallId,
 		centreLine,
 		pieces,
-		marks: schedule({
-			wall,
-			pieces,
-			centreLine,
-			houseRules: rulesOn(project.houseRules, wall.units)
-		}),
-		cautions: [
-			...pieces.flatMap(({ pieceId, cautions }) =>
-				cautions.map((caution) => ({ pieceId, caution }))
-			),
-			...ofPlace
-		],
-		ofPlace,
+		get marks() {
+			return marks();
+		},
+		get cautions() {
+			return cautions();
+		},
+		get ofPlace() {
+			return ofPlace();
+		},
 		runs,
 		wallCautions
+	});
+}
+
+/** The marks of one piece, for a readout that follows a drag. */
+export function marksOfPiece(
+	{ houseRules, walls }: Project,
+	{ wallId, pieces, centreLine }: WallPlan,
+	of: PlannedPiece
+): Mark[] {
+	const wall = walls.find(({ id }) => id === wallId)!;
+	return schedule({
+		wall,
+		pieces,
+		of: [of],
+		centreLine,
+		houseRules: rulesOn(houseRules, wall.units)
 	});
 }
 

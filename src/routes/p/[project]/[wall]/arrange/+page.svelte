@@ -44,7 +44,10 @@
 			(id) => plan?.pieces.find(({ pieceId }) => pieceId === id) ?? []
 		)
 	);
-	const crowding = $derived((plan?.ofPlace ?? []).map(({ caution }) => caution));
+	/** Told once a drag ends. */
+	const crowding = $derived(
+		(session.keptPlan(wallId)?.ofPlace ?? []).map(({ caution }) => caution)
+	);
 </script>
 
 {#if piece}
