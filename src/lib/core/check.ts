@@ -32,6 +32,13 @@ export function mustBeFinite(values: Record<string, number>): void {
 			throw new RangeError(`${name} must be a finite number, got ${value}`);
 }
 
+/** Throws RangeError when a number is not finite and more than 0; for functions that return no Result. */
+export function mustBePositive(values: Record<string, number>): void {
+	mustBeFinite(values);
+	for (const [name, value] of Object.entries(values))
+		if (value <= 0) throw new RangeError(`${name} must be more than 0, got ${value}`);
+}
+
 /** `ringSpan` → `ring span`. */
 function words(name: string): string {
 	return name.replace(/([A-Z])/g, (letter) => ` ${letter.toLowerCase()}`);

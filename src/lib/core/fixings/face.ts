@@ -1,7 +1,11 @@
+/** How a piece meets what stands in the wall: caught on a hook, on a bare shank, clamped by a screw, and so on. */
+export type Role = 'hook' | 'shank' | 'clamp' | 'neck' | 'cord' | 'stick';
+
 /** One kind of hook as a mark needs it. Figures are typical until the person measures their own. */
 export interface Hook {
 	kind: string;
 	name: string;
+	role: Role;
 	/**
 	 * The hole relative to the bearing point, mm: right and up positive; angle of the nail above level, degrees.
 	 * Source beside each figure.

@@ -15,9 +15,9 @@ describe('every hook', () => {
 		expect(new Set(hooks.map(({ name }) => name)).size).equal(HOOK_KINDS.length);
 	});
 
-	it('is used by some way to hang, and each way uses hooks that are there', () => {
-		const used = new Set(hangers.flatMap((hanger) => [...hanger.hooks]));
-		expect([...used].sort()).deep.equal([...HOOK_KINDS].sort());
+	it('is there for each way to hang', () => {
+		for (const { kind, hooks } of hangers)
+			for (const hook of hooks) expect(HOOK_KINDS, kind).include(hook);
 	});
 
 	it('bears below its hole where a nail goes in above, and above it on a shank', () => {

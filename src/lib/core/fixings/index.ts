@@ -1,6 +1,18 @@
 import type { Hook } from './face.ts';
 import { nail } from './nail.ts';
+import { hardWallHook, springWireHook } from './more-hooks.ts';
 import { pictureHook1, pictureHook2, pictureHook3 } from './picture-hooks.ts';
+import {
+	drillMetal,
+	drillPlastic,
+	foldingAnchor,
+	hollowWallAnchor,
+	masonryPlug,
+	ribbedPlug,
+	springToggle,
+	strapToggle
+} from './anchors.ts';
+import { bugleScrew, deckScrew } from './long-screws.ts';
 import { screw } from './screw.ts';
 import { cleatScrew, plateScrew, securityScrew } from './wall-screws.ts';
 import { adhesiveStrip, pin, railHook } from './without-holes.ts';
@@ -16,11 +28,23 @@ const HOOK_LIST = [
 	securityScrew,
 	railHook,
 	adhesiveStrip,
-	pin
+	pin,
+	springWireHook,
+	hardWallHook,
+	deckScrew,
+	bugleScrew,
+	ribbedPlug,
+	foldingAnchor,
+	drillPlastic,
+	drillMetal,
+	hollowWallAnchor,
+	springToggle,
+	strapToggle,
+	masonryPlug
 ] as const;
 
 export type HookKind = (typeof HOOK_LIST)[number]['kind'];
-export type { Hook } from './face.ts';
+export type { Hook, Role } from './face.ts';
 
 export const HOOK_KINDS = HOOK_LIST.map((hook) => hook.kind);
 

@@ -4,6 +4,7 @@ import type { Hook } from './face.ts';
 export const nail = {
 	kind: 'nail' as const,
 	name: 'Finish nail',
+	role: 'shank' as const,
 	bearingToHole: { dx: 0, dy: -1, angle: 30 },
 	standOff: 5,
 	puts: 'hole' as const,

@@ -9,6 +9,7 @@ function pictureHook(nails: 1 | 2 | 3, dy: number, standOff: number) {
 	return {
 		kind: `picture-hook-${nails}`,
 		name: `${count}-nail picture hook`,
+		role: 'hook',
 		bearingToHole: { dx: 0, dy, angle: 45 },
 		standOff,
 		puts: 'hole',

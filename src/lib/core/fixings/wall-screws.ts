@@ -5,6 +5,7 @@ function clamping(kind: string, name: string, setting: string) {
 	return {
 		kind,
 		name,
+		role: 'clamp',
 		bearingToHole: { dx: 0, dy: 0, angle: 0 },
 		standOff: 0,
 		puts: 'hole',
@@ -38,5 +39,6 @@ export const securityScrew = {
 		'Screw it in until the gap under its head is as thick as the clip; the key locks the lower one last.'
 	),
 	kind: 'security-screw' as const,
+	role: 'neck' as const,
 	bearingToHole: { dx: 0, dy: -2.5, angle: 0 }
 };

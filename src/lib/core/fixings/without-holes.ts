@@ -4,6 +4,7 @@ import type { Hook } from './face.ts';
 export const railHook = {
 	kind: 'rail-hook' as const,
 	name: 'Rail hook with cord or rod',
+	role: 'cord' as const,
 	bearingToHole: { dx: 0, dy: 0, angle: 0 },
 	standOff: 8,
 	puts: 'cord',
@@ -14,6 +15,7 @@ export const railHook = {
 export const adhesiveStrip = {
 	kind: 'adhesive-strip' as const,
 	name: 'Adhesive strip',
+	role: 'stick' as const,
 	bearingToHole: { dx: 0, dy: 0, angle: 0 },
 	standOff: 2,
 	puts: 'place',
@@ -25,6 +27,7 @@ export const adhesiveStrip = {
 export const pin = {
 	kind: 'push-pin' as const,
 	name: 'Push pin',
+	role: 'shank' as const,
 	bearingToHole: { dx: 0, dy: -0.5, angle: 20 },
 	standOff: 4,
 	puts: 'hole',

@@ -2,12 +2,12 @@ import * as z from 'zod/mini';
 import { stop, type Caution } from '../caution.ts';
 import { byFormula } from '../derived.ts';
 import { assumedKeys, distance, position, size } from '../model/sizes.ts';
-import { fail, ok } from '../result.ts';
+import { fail, ok, type Result } from '../result.ts';
 import { cleatLoads } from '../statics/cleat.ts';
 import { carry } from './carry.ts';
 import { hardware, screws } from './checks.ts';
 import { down } from './dimension.ts';
-import type { Hanger, HungPiece, WallPoint } from './face.ts';
+import type { Hanger, Hung, HungPiece, WallPoint } from './face.ts';
 import { belowPiece } from './limits.ts';
 import { measured } from './measured.ts';
 import { readDrop, straightLoad } from './rigid.ts';
@@ -35,6 +35,11 @@ export type CleatBack = z.infer<typeof cleatSchema>;
 const THICK = { wood: 19, metal: 6 };
 /** Seen height of the piece's half in the drawing, mm. */
 const HEIGHT = { wood: 60, metal: 32 };
+
+/** The half a screw goes through, mm: a 3/4 in board, or thin metal. From memory. */
+const CLAMPS = { wood: { thick: 19.05, of: 'wood' }, metal: { thick: 2, of: 'steel' } } as const;
+/** No screw nearer to the end of a rail, mm: from memory, so that the wood does not split. */
+const END = 25;
 
 /** A bevelled rail on the piece, seated on another on the wall. */
 export const cleat: Hanger<CleatBack> = {
@@ -147,43 +152,7 @@ export const cleat: Hanger<CleatBack> = {
 		];
 	},
 	measure: measured,
-	solve: (back, piece) => {
-		const { railDrop, railOffset, railWidth, screwSpan } = back;
-		const refused =
-			belowPiece(railDrop, piece, 'railDrop') ?? beyondPiece(back, piece) ?? turned(back, piece);
-		if (refused) return refused;
-		if (screwSpan > railWidth)
-			return fail(
-				'screws-beyond-rail',
-				'The outer screws are further apart than the rail is long.',
-				'screwSpan'
-			);
-		const places = screwPlaces(back);
-		const loads = loadsOf(back, piece);
-		if (loads && !loads.ok) return loads;
-		const points = places.map((x, index): WallPoint => {
-			const shear = loads?.ok ? loads.value.shear[index]! : null;
-			return {
-				name: places.length === 1 ? 'screw' : `screw ${index + 1}`,
-				x,
-				drop: readDrop('rail down', railDrop),
-				hole: { dx: 0, dy: -back.screwLine },
-				load:
-					shear === null || !loads?.ok
-						? null
-						: straightLoad(
-								byFormula(shear, 'W/N + W(e-x̄)(x_i-x̄)/Σ(x-x̄)²'),
-								byFormula(loads.value.pull[index]!, 'W·t/h, shared as the weight is')
-							)
-			};
-		});
-		const warned = loads?.ok ? loads.value.warnings : [];
-		return ok({
-			points,
-			cautions: warned.length > 0 ? [lifts(railOffset)] : [],
-			heldLevelBy: 'The wall half, levelled once. Slide the piece along it to centre it.'
-		});
-	},
+	solve: (back, piece) => screwedAt(back, piece, screwPlaces(back)),
 	draw: (back, { height }) => {
 		const { railDrop, railOffset, railWidth, screwLine, of } = back;
 		const batten = (drop: number, width: number, thick: number) => ({
@@ -232,8 +201,56 @@ export const cleat: Hanger<CleatBack> = {
 		'Screw one end of the wall half on its mark, level its upper edge, set the other screws.',
 		'Lower the piece onto the wall half until it seats; slide it along to its middle.',
 		'Where it could be bumped, lock it: a screw up through the rail, or a clip at the bottom.'
-	]
+	],
+	sturdy: 'the half of a cleat',
+	meet: {
+		counts: [1, 2, 3],
+		reach: ({ railOffset, railWidth }) => ({
+			left: railWidth / 2 - railOffset - END,
+			right: railWidth / 2 + railOffset - END
+		}),
+		solve: (back, piece, _rules, places) => screwedAt(back, piece, places)
+	}
 };
+
+/** Its wall half screwed on at places right of the piece's centre line. */
+function screwedAt(back: CleatBack, piece: HungPiece, places: readonly number[]): Result<Hung> {
+	const { railDrop, railOffset, railWidth } = back;
+	const refused =
+		belowPiece(railDrop, piece, 'railDrop') ?? beyondPiece(back, piece) ?? turned(back, piece);
+	if (refused) return refused;
+	if (places.at(-1)! - places[0]! > railWidth)
+		return fail(
+			'screws-beyond-rail',
+			'The outer screws are further apart than the rail is long.',
+			'screwSpan'
+		);
+	const loads = loadsOf(back, piece, places);
+	if (loads && !loads.ok) return loads;
+	const points = places.map((x, index): WallPoint => {
+		const shear = loads?.ok ? loads.value.shear[index]! : null;
+		return {
+			name: places.length === 1 ? 'screw' : `screw ${index + 1}`,
+			x,
+			drop: readDrop('rail down', railDrop),
+			hole: { dx: 0, dy: -back.screwLine },
+			clamps: CLAMPS[back.of],
+			load:
+				shear === null || !loads?.ok
+					? null
+					: straightLoad(
+							byFormula(shear, 'W/N + W(e-x̄)(x_i-x̄)/Σ(x-x̄)²'),
+							byFormula(loads.value.pull[index]!, 'W·t/h, shared as the weight is')
+						)
+		};
+	});
+	const warned = loads?.ok ? loads.value.warnings : [];
+	return ok({
+		points,
+		cautions: warned.length > 0 ? [lifts(railOffset)] : [],
+		heldLevelBy: 'The wall half, levelled once. Slide the piece along it to centre it.'
+	});
+}
 
 /** Screws spread evenly along the wall half, right of the centre line of the piece. */
 function screwPlaces({ screws, screwSpan, railOffset }: CleatBack): number[] {
@@ -242,10 +259,10 @@ function screwPlaces({ screws, screwSpan, railOffset }: CleatBack): number[] {
 	return Array.from({ length: screws }, (_, index) => railOffset - screwSpan / 2 + index * step);
 }
 
-function loadsOf(back: CleatBack, piece: HungPiece) {
+function loadsOf(back: CleatBack, piece: HungPiece, places: readonly number[]) {
 	if (piece.weight === null) return null;
 	return cleatLoads({
-		screws: screwPlaces(back),
+		screws: [...places],
 		weight: piece.weight,
 		massOffset: piece.massOffset,
 		massFromWall: back.standOff + piece.depth / 2,

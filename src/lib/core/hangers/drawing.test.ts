@@ -71,7 +71,10 @@ describe('the drawing of every back', () => {
 		fc.assert(
 			fc.property(size, hanger, (outside, each) => {
 				fc.pre(each.kind !== 'mirror-plates');
-				const hung = each.solve(each.start(outside), pieceOf(outside), { hookMargin: 0 });
+				const hung = each.solve(each.start(outside), pieceOf(outside), {
+					hookMargin: 0,
+					heavy: 15
+				});
 				if (!hung.ok) throw new Error(`${each.kind}: ${hung.error.message}`);
 				for (const { x, drop } of hung.value.points) {
 					expect(Math.abs(x)).lessThan(outside.width / 2);
@@ -84,7 +87,7 @@ describe('the drawing of every back', () => {
 	it('names its wall points apart, and sums their drops to the figure', () => {
 		for (const each of hangers) {
 			const outside = { width: 500, height: 700 };
-			const hung = each.solve(each.start(outside), pieceOf(outside), { hookMargin: 0 });
+			const hung = each.solve(each.start(outside), pieceOf(outside), { hookMargin: 0, heavy: 15 });
 			if (!hung.ok) throw new Error(hung.error.message);
 			const names = hung.value.points.map(({ name }) => name);
 			expect(new Set(names).size, each.kind).equal(names.length);
@@ -125,7 +128,10 @@ describe('changing a back', () => {
 					expect(each.schema.safeParse(chosen).success, `${each.kind} ${answer}`).equal(true);
 					const now = each.choices(chosen).find(({ key }) => key === choice.key);
 					expect(now?.answer, `${each.kind} ${choice.key}`).equal(answer);
-					const hung = each.solve(chosen, pieceOf({ width: 500, height: 700 }), { hookMargin: 0 });
+					const hung = each.solve(chosen, pieceOf({ width: 500, height: 700 }), {
+						hookMargin: 0,
+						heavy: 15
+					});
 					expect(hung.ok, `${each.kind} ${choice.key} ${answer}`).equal(true);
 				}
 		}

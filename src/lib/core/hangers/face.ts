@@ -37,6 +37,8 @@ export interface HungPiece {
 export interface HangerRules {
 	/** Least distance from the top edge down to a hook, mm. */
 	hookMargin: number;
+	/** From this weight a piece counts as heavy, kg. */
+	heavy: number;
 }
 
 /** What one wall point carries, N. */
@@ -57,6 +59,8 @@ export interface WallPoint {
 	drop: Derived;
 	/** The hole relative to the bearing point, mm, where the hanger itself decides it: a cleat's screw line. */
 	hole?: { dx: number; dy: number };
+	/** What a screw clamps there, mm; a thin steel plate unless said. */
+	clamps?: { thick: number; of: 'wood' | 'steel' };
 	/** Hangs from the picture rail above by a cord or rod. */
 	fromRail?: true;
 	/** Null when the piece has not been weighed. */
@@ -129,7 +133,7 @@ export type BackShape =
 
 /** What a way to hang is not for, and why. */
 export interface Unsuitable {
-	when: (piece: HungPiece) => boolean;
+	when: (piece: HungPiece, rules: Pick<HangerRules, 'heavy'>) => boolean;
 	grade: Grade;
 	code: string;
 	why: string;
@@ -166,6 +170,29 @@ export interface Hanger<B> {
 	/** What to do at the bench for the next reading, where it needs saying. */
 	prompt?(back: B): string | null;
 	steps(back: B): string[];
+	/** It holds heavy pieces, by fixed points and no wire: what is put on a back for it. */
+	sturdy?: string;
+	/** Other ways that the same hardware can hang, and what has to be done to it. */
+	others?: readonly OtherWay[];
+	/** Hooks and screws at other places along the piece, where that can hold it level. */
+	meet?: Meeting<B>;
+}
+
+/** Another way to hang with what is on the back already. */
+export interface OtherWay {
+	kind: string;
+	/** What to do at the bench first; null for nothing. */
+	change: string | null;
+}
+
+/** How a hanger meets studs that are not where its hooks usually are. */
+export interface Meeting<B> {
+	/** How many places it can take. */
+	counts: readonly number[];
+	/** Farthest place left or right of the piece's centre line, mm. */
+	reach(back: B, piece: HungPiece): { left: number; right: number };
+	/** @param xs places right of the piece's centre line, from left to right, mm. */
+	solve(back: B, piece: HungPiece, rules: HangerRules, xs: readonly number[]): Result<Hung>;
 }
 
 /** What the base of every back holds. */

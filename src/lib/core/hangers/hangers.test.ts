@@ -15,7 +15,7 @@ const piece: HungPiece = {
 	glazed: false,
 	frame: null
 };
-const rules = { hookMargin: inch(0.5) };
+const rules = { hookMargin: inch(0.5), heavy: 15 };
 
 const wire = (more: Partial<Back> = {}): Back =>
 	({
@@ -53,7 +53,7 @@ describe('every hanger', () => {
 				const result = hanger.solve(
 					back,
 					{ ...piece, ...outside, massUp: outside.height / 2 },
-					{ hookMargin: 0 }
+					{ hookMargin: 0, heavy: 15 }
 				);
 				expect(result.ok, JSON.stringify(result)).equal(true);
 			})

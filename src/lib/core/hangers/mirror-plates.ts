@@ -144,7 +144,8 @@ export const mirrorPlates: Hanger<MirrorPlatesBack> = {
 			? 'Hold the piece on its line, level it, and drive one screw; check the level, drive the other.'
 			: 'Hold the piece on its line and drive the top screw; plumb it, drive the bottom one.',
 		'Cover the plates with tape and paint them in the colour of the wall, if they must not show.'
-	]
+	],
+	sturdy: 'mirror plates'
 };
 
 /** The two screw holes: left and right, or top and bottom. */
@@ -205,6 +206,7 @@ function pointsOf(back: MirrorPlatesBack, piece: HungPiece): WallPoint[] {
 		return {
 			name: names[index]!,
 			x: at.x,
+			hole: { dx: 0, dy: 0 },
 			drop: readDrop(sides ? 'plate down' : 'hole beyond the edge', at.drop),
 			load:
 				weight === null

@@ -14,7 +14,7 @@ const framed: HungPiece = {
 	glazed: true,
 	frame: { width: 30, material: 'hardwood', rabbet: 6 } as HungPiece['frame']
 };
-const rules = { hookMargin: 12 };
+const rules = { hookMargin: 12, heavy: 15 };
 
 function back<K extends Back['kind']>(kind: K, more: Partial<Extract<Back, { kind: K }>>): Back {
 	return { ...startBack(kind, framed), ...more } as Back;
@@ -37,7 +37,7 @@ const loads = (of: Back, on: Partial<HungPiece> = {}) =>
 /** Codes of what a way to hang is not for, on a piece. */
 const unsuited = (of: Back, on: Partial<HungPiece>) =>
 	hangerOf(of)
-		.unsuitable.filter(({ when }) => when({ ...framed, ...on }))
+		.unsuitable.filter(({ when }) => when({ ...framed, ...on }, rules))
 		.map(({ code }) => code);
 
 describe('a cleat', () => {

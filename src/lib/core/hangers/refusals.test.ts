@@ -19,7 +19,8 @@ const back = (kind: HangerKind, more: Record<string, unknown>): Back =>
 
 const refusal = (kind: HangerKind, more: Record<string, unknown>) => {
 	const result = hangerOf(startBack(kind, piece)).solve(back(kind, more), piece, {
-		hookMargin: 10
+		hookMargin: 10,
+		heavy: 15
 	});
 	return result.ok ? 'ok' : `${result.error.code} at ${result.error.path}`;
 };
@@ -198,7 +199,7 @@ describe('the tape strip', () => {
 	it('carries the marks of every piece with several points', () => {
 		for (const [kind, more, expected] of STRIPS) {
 			const of = back(kind, more);
-			const hung = hangerOf(of).solve(of, piece, { hookMargin: 0 });
+			const hung = hangerOf(of).solve(of, piece, { hookMargin: 0, heavy: 15 });
 			if (!hung.ok) throw new Error(`${kind}: ${hung.error.message}`);
 			const strip = tapeStrip(hung.value.points, piece);
 			const marks = strip?.marks.map(({ at, aside }) => [

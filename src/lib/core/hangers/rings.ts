@@ -137,7 +137,8 @@ export const rings: Hanger<RingsBack> = {
 		'Set both hooks on their marks; check their spacing and level before lifting.',
 		'Bend the rings slightly outward so that they catch.',
 		'Lower both rings onto the hooks; correct the level at one hook.'
-	]
+	],
+	sturdy: 'two rings'
 };
 
 const RING_HELP = 'From the top edge down to where the hook bears inside the ring';

@@ -154,7 +154,8 @@ export const security: Hanger<SecurityBack> = {
 		'Set the two upper screws on their marks, their heads standing out as thick as the clip.',
 		'Hang the clips on them; mark and set the lower screw from its template.',
 		'Press the bottom home and turn the lock with its key. Keep the key with the record.'
-	]
+	],
+	sturdy: 'security clips'
 };
 
 /** Left and right clip, and the lock. */

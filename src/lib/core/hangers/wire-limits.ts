@@ -2,9 +2,6 @@ import type { HookKind } from '../fixings/index.ts';
 import { weightOf } from '../units/constants.ts';
 import type { Unsuitable } from './face.ts';
 
-/** From this weight a piece counts as heavy, N: a house rule of 15 kg, no source. */
-const HEAVY = weightOf(15);
-
 export const WIRE_HOOKS: readonly [HookKind, ...HookKind[]] = [
 	'picture-hook-1',
 	'picture-hook-2',
@@ -16,7 +13,8 @@ export const WIRE_HOOKS: readonly [HookKind, ...HookKind[]] = [
 /** What no wire is for. Common practice. */
 export const WIRE_UNSUITABLE: readonly Unsuitable[] = [
 	{
-		when: ({ kind, weight }) => kind === 'mirror' && weight !== null && weight >= HEAVY,
+		when: ({ kind, weight }, { heavy }) =>
+			kind === 'mirror' && weight !== null && weight >= weightOf(heavy),
 		grade: 'stop',
 		code: 'heavy-mirror-on-wire',
 		why: 'A heavy mirror on a wire hangs by one run that can slip, stretch or pull a ring out, and it breaks when it falls.',
@@ -30,3 +28,6 @@ export const WIRE_UNSUITABLE: readonly Unsuitable[] = [
 		instead: 'Use keyholes, mirror plates or a plate hanger.'
 	}
 ];
+
+/** What turns a wired back into one on its rings. */
+export const WIRE_OFF = 'Take the wire off, and hang its rings straight on two hooks.';

@@ -2,7 +2,8 @@ import * as z from 'zod/mini';
 import { carry } from './carry.ts';
 import { hardware, screws, bumpers } from './checks.ts';
 import type { Hanger } from './face.ts';
-import { WIRE_HOOKS, WIRE_UNSUITABLE } from './wire-limits.ts';
+import { WIRE_HOOKS, WIRE_OFF, WIRE_UNSUITABLE } from './wire-limits.ts';
+import { oneHookAt, wireReach } from './wire-meet.ts';
 import { chooseWire, drawWire, measureWire, wireChoices, wireDimensions } from './wire-back.ts';
 import { solveWire } from './wire.ts';
 import { pullOf, usualWire, wireBackShape } from './wire-reading.ts';
@@ -38,5 +39,14 @@ export const wireOne: Hanger<WireOneBack> = {
 		'Set the hook on its mark.',
 		'Catch the wire at its middle on the hook.',
 		'Level by sliding the piece along its wire.'
-	]
+	],
+	others: [
+		{ kind: 'wire-two', change: null },
+		{ kind: 'rings', change: WIRE_OFF }
+	],
+	meet: {
+		counts: [1],
+		reach: wireReach,
+		solve: (back, piece, rules, [x]) => oneHookAt(back, piece, rules, x!)
+	}
 };

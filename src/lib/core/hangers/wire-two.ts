@@ -4,7 +4,8 @@ import { lengthIn } from '../units/say.ts';
 import { carry } from './carry.ts';
 import { hardware, screws, bumpers } from './checks.ts';
 import type { Hanger } from './face.ts';
-import { WIRE_HOOKS, WIRE_UNSUITABLE } from './wire-limits.ts';
+import { WIRE_HOOKS, WIRE_OFF, WIRE_UNSUITABLE } from './wire-limits.ts';
+import { twoHooksAt, wireReach } from './wire-meet.ts';
 import { chooseWire, drawWire, measureWire, wireChoices, wireDimensions } from './wire-back.ts';
 import { solveWire } from './wire.ts';
 import { pulledDrop, pullOf, usualWire, wireBackShape, wireLength } from './wire-reading.ts';
@@ -71,7 +72,16 @@ export const wireTwo: Hanger<WireTwoBack> = {
 		'Set both hooks on their marks, level with each other.',
 		'Catch the wire on one hook, then on the other.',
 		'Level by sliding the piece along its wire.'
-	]
+	],
+	others: [
+		{ kind: 'wire-one', change: null },
+		{ kind: 'rings', change: WIRE_OFF }
+	],
+	meet: {
+		counts: [2],
+		reach: wireReach,
+		solve: (back, piece, rules, [left, right]) => twoHooksAt(back, piece, rules, [left!, right!])
+	}
 };
 
 /** Two fingers belong where the two hooks will be; what they would read is computed. */

@@ -30,7 +30,7 @@ import {
 const RING_STAND_OFF = 3;
 const HOOK_STAND_OFF = 6;
 /** Friction coefficient of wire on a hook that can be relied on; from memory, 0.1 to 0.3 is met. */
-const SURE_FRICTION = 0.15;
+export const SURE_FRICTION = 0.15;
 /** Tilt a person sees on a level, degrees: from memory. */
 const SEEN_TILT = 0.25;
 

@@ -17,7 +17,7 @@ describe('every kind of piece', () => {
 	it('starts with a usual way to hang that suits it and can be solved', () => {
 		for (const { kind } of kinds) {
 			const fresh = startPiece(newId, [], { width: 250, height: 250, weight: 1, kind });
-			const hung = hangPiece(fresh, 6);
+			const hung = hangPiece(fresh, { hookMargin: 6, heavy: 15 });
 			expect(hung.ok, kind).equal(true);
 			const stops = hung.ok ? hung.value.cautions.filter(({ grade }) => grade === 'stop') : [];
 			expect(stops, kind).deep.equal([]);

@@ -1,6 +1,6 @@
 import * as z from 'zod/mini';
 import { memoised } from '../memo.ts';
-import { distance, size } from './sizes.ts';
+import { distance, kilograms, size } from './sizes.ts';
 
 export const tapeDenominatorSchema = z.union([
 	z.literal(2),
@@ -12,6 +12,10 @@ export const tapeDenominatorSchema = z.union([
 ]);
 
 /** The person's conventions, copied into each project. */
+/** How far a printed rating is trusted, and where anything heavy goes. */
+export const SCHOOLS = ['careful', 'packet', 'studs'] as const;
+export type FixSchool = (typeof SCHOOLS)[number];
+
 export const houseRulesSchema = z.object({
 	units: z.enum(['in', 'mm']).check(z.describe('the unit family that leads')),
 	tapeFraction: tapeDenominatorSchema.check(
@@ -23,7 +27,10 @@ export const houseRulesSchema = z.object({
 	wireFactor: z
 		.union([z.literal(1), z.literal(2)])
 		.check(z.describe('a wire is rated for so many times the weight')),
-	tolerance: distance.check(z.describe('mm a mark may be off before it matters'))
+	tolerance: distance.check(z.describe('mm a mark may be off before it matters')),
+	school: z.enum(SCHOOLS).check(z.describe('how far a rating is trusted')),
+	heavy: kilograms.check(z.describe('kg from which a piece counts as heavy')),
+	nudge: distance.check(z.describe('mm a piece may be moved sideways to meet studs'))
 });
 export type HouseRules = z.infer<typeof houseRulesSchema>;
 
@@ -35,7 +42,10 @@ export const usualHouseRules: HouseRules = {
 	gap: 2 * 25.4,
 	hookMargin: 0.5 * 25.4,
 	wireFactor: 2,
-	tolerance: 25.4 / 16
+	tolerance: 25.4 / 16,
+	school: 'careful',
+	heavy: 15,
+	nudge: 25
 };
 
 /** The house rules as they hold on a wall, which may lead with other units; the same object for the same rules. */
@@ -90,5 +100,23 @@ export const WIRE_SCHOOLS: (School & { value: HouseRules['wireFactor'] })[] = [
 		value: 2,
 		name: 'twice the weight',
 		why: 'The careful rule: enough down to about 14 1/2° of wire angle. A flatter wire needs more.'
+	}
+];
+
+export const FIX_SCHOOLS: { value: FixSchool; name: string; why: string }[] = [
+	{
+		value: 'careful',
+		name: 'careful',
+		why: 'Two hooks wherever two are possible, and each counts for half of what its packet says.'
+	},
+	{
+		value: 'packet',
+		name: 'by the packet',
+		why: 'A working load counts as printed, and one hook is enough for a light piece.'
+	},
+	{
+		value: 'studs',
+		name: 'studs first',
+		why: 'Anything heavy goes into a stud, or else on a strap toggle.'
 	}
 ];

@@ -1,4 +1,5 @@
 export * from './build.ts';
+export * from './fix.ts';
 export * from './house-rules.ts';
 export * from './open.ts';
 export * from './outline.ts';

@@ -4,13 +4,19 @@ import { fail, ok, type Result } from '../result.ts';
 import { fromVersion1 } from './version-1.ts';
 import { fromVersion2 } from './version-2.ts';
 import { fromVersion3 } from './version-3.ts';
+import { fromVersion4 } from './version-4.ts';
 import { PROJECT_FORMAT, PROJECT_VERSION, projectSchema, type Project } from './project.ts';
 
 /** Turns a project file of one version into the next. */
 export type Migration = (file: Record<string, unknown>) => Record<string, unknown>;
 
 /** By the version they lead away from. */
-const MIGRATIONS: Record<number, Migration> = { 1: fromVersion1, 2: fromVersion2, 3: fromVersion3 };
+const MIGRATIONS: Record<number, Migration> = {
+	1: fromVersion1,
+	2: fromVersion2,
+	3: fromVersion3,
+	4: fromVersion4
+};
 
 /**
  * A project from parsed JSON of any version up to this one, or why it is refused as a whole.

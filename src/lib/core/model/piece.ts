@@ -4,9 +4,7 @@ import { backSchema, FRAME_MATERIALS } from '../hangers/index.ts';
 import { PIECE_KINDS } from '../kinds/index.ts';
 import { buildSchema } from './build.ts';
 import { outlineSchema } from './outline.ts';
-import { distance, id, position, shortText, size } from './sizes.ts';
-
-const kilograms = z.number().check(z.positive(), z.maximum(1000));
+import { distance, id, kilograms, position, shortText, size } from './sizes.ts';
 
 export const frameSchema = z.object({
 	width: size.check(z.describe('mm, width of the moulding or rail as seen from behind')),

@@ -1,17 +1,32 @@
 import * as z from 'zod/mini';
+import { MEANINGS } from '../catalogue/face.ts';
 import { HOOK_KINDS } from '../fixings/index.ts';
 import { houseRulesSchema } from './house-rules.ts';
 import { pieceSchema } from './piece.ts';
-import { id, position, shortText } from './sizes.ts';
+import { id, kilograms, position, shortText } from './sizes.ts';
 import { wallSchema, type Wall } from './wall.ts';
 
 export const PROJECT_FORMAT = 'warm-porch-project';
-export const PROJECT_VERSION = 4;
+export const PROJECT_VERSION = 5;
 
 /** A hook the person measured themselves. */
 const ownHookSchema = z.object({
-	dy: position.check(z.describe('mm from the bearing up to the hole'))
+	dy: z
+		.nullable(position)
+		.check(z.describe('mm from the bearing up to the hole; null when not measured')),
+	rating: z
+		.nullable(
+			z.object({
+				kg: kilograms.check(z.describe('kg printed on its packet, for one')),
+				meaning: z.enum(MEANINGS)
+			})
+		)
+		.check(z.describe('null for the typical figure')),
+	stock: z
+		.nullable(z.int().check(z.minimum(0), z.maximum(10_000)))
+		.check(z.describe('how many are at hand; null when not counted'))
 });
+export type OwnHook = z.infer<typeof ownHookSchema>;
 
 /** What an instrument showed for a field, kept as the source of what stands there. */
 export const readingSchema = z.object({

@@ -27,3 +27,5 @@ export const shortText = z.string().check(z.maxLength(120));
 
 /** Keys of a back's dimensions that nobody has measured yet. */
 export const assumedKeys = z.array(z.string().check(z.maxLength(40))).check(z.maxLength(20));
+
+export const kilograms = z.number().check(z.positive(), z.maximum(1000));

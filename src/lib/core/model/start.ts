@@ -56,7 +56,8 @@ export const startPlacement = (pieceId: string, x: number, height: PlacedHeight)
 	x,
 	height,
 	locked: false,
-	group: ''
+	group: '',
+	fix: null
 });
 
 export function startProject(

@@ -2,6 +2,7 @@ import * as z from 'zod/mini';
 import { hintSchema } from '../bones/hint.ts';
 import { featureSchema } from '../features/index.ts';
 import { madeSchema } from '../substrates/index.ts';
+import { fixSchema } from './fix.ts';
 import { distance, id, position, shortText, size } from './sizes.ts';
 import {
 	levelReadingsSchema,
@@ -26,7 +27,10 @@ export const placementSchema = z.object({
 	locked: z.boolean().check(z.describe('stays where it is')),
 	group: z
 		.string()
-		.check(z.maxLength(64), z.describe('moves with the others of this group; empty for none'))
+		.check(z.maxLength(64), z.describe('moves with the others of this group; empty for none')),
+	fix: z
+		.nullable(fixSchema)
+		.check(z.describe('how it is fixed to this wall; null while that is not settled'))
 });
 export type Placement = z.infer<typeof placementSchema>;
 

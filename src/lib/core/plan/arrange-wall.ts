@@ -3,6 +3,7 @@ import type { Item, Region, StyleName } from '../arrange/face.ts';
 import { faceOf } from '../features/index.ts';
 import { aboveFurniture } from '../arrange/above-furniture.ts';
 import { grown, type Rect } from '../geometry/rect.ts';
+import type { HangerRules } from '../hangers/index.ts';
 import type { Piece } from '../model/piece.ts';
 import type { Project } from '../model/project.ts';
 import { startPlacement } from '../model/start.ts';
@@ -52,8 +53,8 @@ export function usualRegion(wall: Wall): Region {
 }
 
 /** A piece as it is arranged: its size, its weight, and where its hooks are. */
-export function itemOf(piece: Piece, hookMargin: number): Item {
-	const hung = hangPiece(piece, hookMargin);
+export function itemOf(piece: Piece, rules: HangerRules): Item {
+	const hung = hangPiece(piece, rules);
 	return {
 		id: piece.id,
 		width: piece.width,
@@ -96,7 +97,7 @@ export function wantedOn(
 		region: region ?? usualRegion(wall),
 		pieces: pieces.flatMap((id) => {
 			const piece = known.get(id);
-			return piece ? [itemOf(piece, houseRules.hookMargin)] : [];
+			return piece ? [itemOf(piece, houseRules)] : [];
 		}),
 		keepOuts: [...keepOuts(wall), ...reserved, ...staying.map(({ rect }) => grown(rect, gap))],
 		locked: locked.map(({ id, rect: { x, y } }) => ({ id, x, y })),

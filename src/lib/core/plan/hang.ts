@@ -6,16 +6,19 @@ import {
 	hangerOf,
 	unmeasured,
 	type Dimension,
+	type HangerRules,
 	type Hung,
 	type HungPiece,
 	type PointLoad,
 	type WallPoint
 } from '../hangers/index.ts';
+import { withSuitability } from '../hangers/suited.ts';
 import { memoised } from '../memo.ts';
+import type { Fix } from '../model/fix.ts';
 import type { Piece } from '../model/piece.ts';
 import type { Project } from '../model/project.ts';
 import type { Placement } from '../model/wall.ts';
-import { ok, type Failure, type Result } from '../result.ts';
+import type { Failure, Result } from '../result.ts';
 import { hookHeightTerms } from '../statics/hook-height.ts';
 import { weightOf } from '../units/constants.ts';
 import { weightToReckon } from '../weight/piece-weight.ts';
@@ -54,6 +57,8 @@ export interface PlannedPiece {
 	/** Empty while the back is impossible. */
 	hooks: PlannedHook[];
 	hung: Hung | null;
+	/** A person settled how it is fixed here. */
+	settled: boolean;
 	/** Why there are no hooks. */
 	trouble: Failure | null;
 	cautions: Caution[];
@@ -82,25 +87,29 @@ export const unmeasuredOn = memoised((piece: Piece): Dimension[] =>
 );
 
 /** What follows from a piece's back. */
-export const hangPiece = memoised((piece: Piece, hookMargin: number): Result<Hung> =>
-	withSuitability(piece, hangerOf(piece.back).solve(piece.back, hungPiece(piece), { hookMargin }))
-);
-
-/** Adds what the way of hanging is not for to the cautions of its back. */
-function withSuitability(piece: Piece, hung: Result<Hung>): Result<Hung> {
-	if (!hung.ok) return hung;
+export const hangPiece = memoised((piece: Piece, rules: HangerRules): Result<Hung> => {
+	const hanger = hangerOf(piece.back);
 	const facts = hungPiece(piece);
-	const unsuited = hangerOf(piece.back)
-		.unsuitable.filter(({ when }) => when(facts))
-		.map(({ grade, code, why, instead }) => ({ grade, code, message: why, remedy: instead }));
-	return ok({ ...hung.value, cautions: [...unsuited, ...hung.value.cautions] });
-}
+	return withSuitability(hanger.solve(piece.back, facts, rules), hanger, facts, rules);
+});
+
+/** The same with its hooks as they were settled for the place where it hangs. */
+const hangAsFixed = memoised((fix: Fix, piece: Piece, rules: HangerRules): Result<Hung> => {
+	const hanger = hangerOf(piece.back);
+	const places = fix.points.flatMap(({ x }) => x ?? []);
+	if (!hanger.meet || places.length !== fix.points.length) return hangPiece(piece, rules);
+	const facts = hungPiece(piece);
+	return withSuitability(hanger.meet.solve(piece.back, facts, rules, places), hanger, facts, rules);
+});
 
 /** Offset from bearing to hole: the person's own hook if measured, else the typical one. */
 export function bearingToHole(kit: Project['kit'], kind: HookKind): { dx: number; dy: number } {
 	const typical = hookOf(kind).bearingToHole;
 	return { dx: typical.dx, dy: kit[kind]?.dy ?? typical.dy };
 }
+
+/** A piece moved sideways by less stays as it was settled, mm. */
+const STAYED = 1;
 
 /** A placed piece with its hooks on the wall. */
 export const planPiece = memoised(
@@ -109,12 +118,14 @@ export const planPiece = memoised(
 		piece: Piece,
 		centreLineY: number,
 		floorRise: number,
-		hookMargin: number,
+		rules: HangerRules,
 		kit: Project['kit'],
 		rail: number | null
 	): PlannedPiece => {
 		const placed = placePiece(piece, placement, centreLineY);
-		const hung = hangPiece(piece, hookMargin);
+		const { fix } = placement;
+		const standing = fix && Math.abs(fix.at - placement.x) < STAYED ? fix : null;
+		const hung = standing ? hangAsFixed(standing, piece, rules) : hangPiece(piece, rules);
 		const base = {
 			pieceId: piece.id,
 			letter: piece.letter,
@@ -122,18 +133,26 @@ export const planPiece = memoised(
 			rect: placed.rect,
 			from: placed.from
 		};
-		if (!hung.ok) return { ...base, hooks: [], hung: null, trouble: hung.error, cautions: [] };
+		if (!hung.ok)
+			return { ...base, hooks: [], hung: null, settled: false, trouble: hung.error, cautions: [] };
 		const centreLine: CentreLine = { y: centreLineY, floor: floorRise };
 		const houseFloor = placement.height.from === 'house' ? centreLine.floor : 0;
-		const hooks = hung.value.points.map((point, index) =>
-			planHook({ piece, placement, placed, point, index, houseFloor, kit, rail })
-		);
+		const settled = standing?.points.length === hung.value.points.length ? standing.points : null;
+		const hooks = hung.value.points.map((point, index) => {
+			const kind = settled?.[index]!.hook ?? piece.hook;
+			return planHook({ piece, placement, placed, point, index, kind, houseFloor, kit, rail });
+		});
 		return {
 			...base,
 			hooks,
 			hung: hung.value,
 			trouble: null,
-			cautions: [...railCautions(hung.value, hooks), ...hung.value.cautions]
+			settled: settled !== null,
+			cautions: [
+				...railCautions(hung.value, hooks),
+				...(fix && !settled ? [outdated(piece.letter)] : []),
+				...hung.value.cautions
+			]
 		};
 	}
 );
@@ -144,6 +163,7 @@ function planHook({
 	placed,
 	point,
 	index,
+	kind,
 	houseFloor,
 	kit,
 	rail
@@ -153,6 +173,7 @@ function planHook({
 	placed: Placed;
 	point: WallPoint;
 	index: number;
+	kind: HookKind;
 	houseFloor: number;
 	kit: Project['kit'];
 	rail: number | null;
@@ -174,12 +195,12 @@ function planHook({
 		[plus('middle of the piece', placement.x), plus('hook off the middle', point.x)],
 		'middle of the piece and the hook’s place on it'
 	);
-	const offset = point.hole ?? bearingToHole(kit, piece.hook);
+	const offset = point.hole ?? bearingToHole(kit, kind);
 	const bearing = { x: across.value, y: height.value };
 	return {
 		id: `${piece.id}:${index}`,
 		name: point.name,
-		kind: piece.hook,
+		kind,
 		bearing,
 		hole: { x: bearing.x + offset.dx, y: bearing.y + offset.dy },
 		height,
@@ -189,6 +210,13 @@ function planHook({
 		load: point.load
 	};
 }
+
+const outdated = (letter: string): Caution =>
+	care(
+		'fix-outdated',
+		`${letter} was moved, or its back changed, since its fixing was settled.`,
+		'Settle it again in Fix: what is marked now is the hook set for its back.'
+	);
 
 function cordTo(height: Derived, rail: number): Derived {
 	return addUp(

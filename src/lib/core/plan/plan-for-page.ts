@@ -47,7 +47,7 @@ export function placeWall(
 		const piece = known.get(placement.pieceId);
 		if (!piece) return [];
 		const { y, floor } = centreLine;
-		return [planPiece(placement, piece, y, floor, houseRules.hookMargin, kit, wall.rail)];
+		return [planPiece(placement, piece, y, floor, houseRules, kit, wall.rail)];
 	});
 	return { centreLine, pieces };
 }

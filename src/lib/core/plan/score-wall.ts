@@ -15,13 +15,13 @@ export function scoreOnWall(
 ): Score | null {
 	if (pieces.length === 0) return null;
 	const known = piecesById(project.pieces);
-	const { hookMargin, gap } = project.houseRules;
+	const { houseRules } = project;
 	return scoreOf(
 		pieces.map(({ pieceId, rect: { x, y } }) => ({ id: pieceId, x, y })),
 		{
-			items: pieces.map(({ pieceId }) => itemOf(known.get(pieceId)!, hookMargin)),
+			items: pieces.map(({ pieceId }) => itemOf(known.get(pieceId)!, houseRules)),
 			axis: { x: axisOf(wall, boundsOf(pieces.map(({ rect }) => rect))), y: centreLine.y },
-			gap,
+			gap: houseRules.gap,
 			studs
 		}
 	);

@@ -1,10 +1,5 @@
-import { mustBeFinite } from '../check.ts';
+import { mustBeFinite, mustBePositive } from '../check.ts';
 import { toDegrees } from '../units/constants.ts';
-
-function mustBePositive(name: string, value: number): void {
-	mustBeFinite({ [name]: value });
-	if (value <= 0) throw new RangeError(`${name} must be more than 0, got ${value}`);
-}
 
 /**
  * Load in N on each of two rigid points under a level piece: W(1/2 ∓ e/S).
@@ -21,7 +16,7 @@ export function twoPointLoads({
 	weight: number;
 	massOffset: number;
 }): { left: number; right: number } {
-	mustBePositive('span', span);
+	mustBePositive({ span });
 	mustBeFinite({ weight, massOffset });
 	if (weight < 0) throw new RangeError(`weight must be at least 0, got ${weight}`);
 	const shift = massOffset / span;
@@ -33,7 +28,7 @@ export function twoPointLoads({
  * Throws RangeError when |error| > span. Source: geometry.
  */
 export function tiltFromHookError({ span, error }: { span: number; error: number }): number {
-	mustBePositive('span', span);
+	mustBePositive({ span });
 	mustBeFinite({ error });
 	if (Math.abs(error) > span)
 		throw new RangeError(`error must not be larger than the span ${span}, got ${error}`);
@@ -56,8 +51,8 @@ export function hookCorrection({
 	levelError: number;
 	over: number;
 }): number {
-	mustBePositive('span', span);
-	mustBePositive('over', over);
+	mustBePositive({ span });
+	mustBePositive({ over });
 	mustBeFinite({ levelError });
 	if (Math.abs(levelError) > over)
 		throw new RangeError(`levelError must not be larger than over ${over}, got ${levelError}`);

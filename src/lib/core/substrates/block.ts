@@ -5,6 +5,7 @@ export const block = {
 	of: 'block',
 	name: 'Block',
 	tell: 'Sounds dull; a drill goes in easily and brings out grey dust.',
+	ground: 'block',
 	studs: null,
 	board: false,
 	asks: [

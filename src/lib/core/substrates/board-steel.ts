@@ -5,6 +5,7 @@ export const boardSteel = {
 	of: 'board-steel',
 	name: 'Board on steel studs',
 	tell: 'Sounds hollow; a magnet holds all along a stud and not only at its screws.',
+	ground: 'board',
 	studs: { material: 'steel' },
 	board: true,
 	asks: [

@@ -5,6 +5,7 @@ export const boardTimber = {
 	of: 'board-timber',
 	name: 'Board on timber studs',
 	tell: 'Sounds hollow with hard places every {400 mm} to {600 mm}; a nail brings out white dust, then wood.',
+	ground: 'board',
 	studs: { material: 'timber' },
 	board: true,
 	asks: [

@@ -5,6 +5,7 @@ export const brick = {
 	of: 'brick',
 	name: 'Brick',
 	tell: 'Sounds dull everywhere; a drill brings out red or yellow dust.',
+	ground: 'brick',
 	studs: null,
 	board: false,
 	asks: [

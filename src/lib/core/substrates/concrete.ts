@@ -5,6 +5,7 @@ export const concrete = {
 	of: 'concrete',
 	name: 'Concrete',
 	tell: 'Rings hard everywhere; an ordinary drill makes no way in it.',
+	ground: 'concrete',
 	studs: null,
 	board: false,
 	asks: [

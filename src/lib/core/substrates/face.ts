@@ -1,3 +1,4 @@
+import type { Ground } from '../catalogue/face.ts';
 import type { Caution } from '../caution.ts';
 
 /** What a wall is made of, and what follows for whoever drills it. Sources: common practice. */
@@ -6,6 +7,8 @@ export interface Substrate {
 	name: string;
 	/** How to tell it, in one line. */
 	tell: string;
+	/** What a hole meets where no stud is. */
+	ground: Ground;
 	/** Studs stand behind it, at one of these pitches or any (null); none in solid walls. */
 	studs: { material: 'timber' | 'steel' } | null;
 	/** Nobody knows yet what it is: it may have studs. */

@@ -5,6 +5,7 @@ export const lathPlaster = {
 	of: 'lath-plaster',
 	name: 'Lath and plaster',
 	tell: 'Thick, uneven and hard; a drill goes through plaster, then a thin springy strip of wood.',
+	ground: 'plaster',
 	studs: { material: 'timber' },
 	board: false,
 	resistsNails: true,

@@ -5,6 +5,7 @@ export const panelling = {
 	of: 'panelling',
 	name: 'Timber panelling',
 	tell: 'Boards or panels with joints; knocking rattles where they are loose.',
+	ground: 'wood',
 	studs: { material: 'timber' },
 	board: false,
 	asks: ['Screw into the framing behind it, not into a thin panel.', 'Predrill: old panels split.'],

@@ -5,6 +5,7 @@ export const unknown = {
 	of: 'unknown',
 	name: 'Not known yet',
 	tell: 'Knock along it, and look behind a socket’s plate with the power off.',
+	ground: 'unknown',
 	studs: null,
 	board: false,
 	unsettled: true,

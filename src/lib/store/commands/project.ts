@@ -1,4 +1,4 @@
-import { type HookKind, type HouseRules } from '../../core/index.ts';
+import { type HookKind, type HouseRules, type OwnHook } from '../../core/index.ts';
 import type { Command } from '../history.ts';
 
 export const renameProject = (name: string): Command => ({
@@ -13,12 +13,17 @@ export const setHouseRules = (rules: Partial<HouseRules>): Command => ({
 	recipe: (draft) => void Object.assign(draft.houseRules, rules)
 });
 
-/** The person's own hook, measured; null goes back to the typical one. */
-export const measureHook = (kind: HookKind, dy: number | null): Command => ({
-	name: 'measure a hook',
-	merge: `hook-${kind}`,
+/** What the person knows of a hook of their own; what is null goes back to the typical figure. */
+export const setOwnHook = (kind: HookKind, change: Partial<OwnHook>): Command => ({
+	name: 'change a hook of the kit',
+	merge: `hook-${kind}-${Object.keys(change).join()}`,
 	recipe: (draft) => {
+		const own = { dy: null, rating: null, stock: null, ...draft.kit[kind], ...change };
 		const others = Object.entries(draft.kit).filter(([known]) => known !== kind);
-		draft.kit = Object.fromEntries(dy === null ? others : [...others, [kind, { dy }]]);
+		const known = own.dy !== null || own.rating !== null || own.stock !== null;
+		draft.kit = Object.fromEntries(known ? [...others, [kind, own]] : others);
 	}
 });
+
+/** The person's own hook, measured; null goes back to the typical one. */
+export const measureHook = (kind: HookKind, dy: number | null): Command => setOwnHook(kind, { dy });

@@ -69,7 +69,7 @@
 	const items = $derived(
 		project.pieces
 			.filter(({ id }) => chosen.includes(id))
-			.map((piece) => itemOf(piece, project.houseRules.hookMargin))
+			.map((piece) => itemOf(piece, project.houseRules))
 	);
 	const letters = $derived(new Map(project.pieces.map(({ id, letter }) => [id, letter])));
 	/** A sentence of the core names pieces by id; a person knows their letters. */

@@ -23,8 +23,8 @@
 	let { piece, planned, styles, onclose }: Props = $props();
 
 	const session = $derived(getSession()());
-	const hung = $derived(hangPiece(piece, session.project.houseRules.hookMargin));
-	const trouble = $derived(troubleOf(piece, planned, session.project.houseRules.hookMargin));
+	const hung = $derived(hangPiece(piece, session.project.houseRules));
+	const trouble = $derived(troubleOf(piece, planned, session.project.houseRules));
 </script>
 
 <div class="stage">

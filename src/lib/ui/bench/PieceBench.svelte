@@ -34,7 +34,7 @@
 
 	const session = $derived(getSession()());
 	const { houseRules } = $derived(session.project);
-	const hung = $derived(hangPiece(piece, houseRules.hookMargin));
+	const hung = $derived(hangPiece(piece, houseRules));
 	const drop = $derived(hung.ok ? hung.value.points[0]?.drop : undefined);
 	const toMeasure = $derived(unmeasuredOn(piece).length);
 	/** Wide pieces need less height to be drawn in. */

@@ -24,7 +24,7 @@
 	const planned = $derived(
 		session.plan(page.params.wall!)?.pieces.find(({ pieceId }) => pieceId === view.selected)
 	);
-	const hung = $derived(piece && hangPiece(piece, session.project.houseRules.hookMargin));
+	const hung = $derived(piece && hangPiece(piece, session.project.houseRules));
 	const wire = $derived(hung?.ok ? hung.value.wire : undefined);
 
 	let chosen = $state<Part>('back');

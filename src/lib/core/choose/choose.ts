@@ -1,0 +1,238 @@
+import { fixings, type Fixing, type Tool } from '../catalogue/index.ts';
+import { hookOf, type HookKind } from '../fixings/index.ts';
+import { hangerOf, type Back, type PointLoad, type WallPoint } from '../hangers/index.ts';
+import type { HouseRules } from '../model/house-rules.ts';
+import type { Project } from '../model/project.ts';
+import { fail, ok, type Result } from '../result.ts';
+import type { Made } from '../substrates/index.ts';
+import { bedAt, type Bed } from './bed.ts';
+import { useOf, type Use } from './holds.ts';
+import { posesOf, type Pose, type Standing } from './poses.ts';
+import { considerations, inStuds, type Consideration, type WayPoint } from './weigh.ts';
+
+/** A complete way to fix a piece: what is done to its back, where its points are, and what goes at each. */
+export interface Way {
+	/** The same for the same answer. */
+	id: string;
+	/** How it hangs. */
+	hangs: string;
+	/** What goes in the wall, such as “two × 1-nail picture hook”. */
+	on: string;
+	back: Back;
+	/** What is done to the back first; null for nothing. */
+	change: string | null;
+	/** mm the piece moves to the right. */
+	nudge: number;
+	points: WayPoint[];
+	/** Places along the piece where they were chosen to meet studs; null where the back says them. */
+	places: readonly number[] | null;
+	/** Use of the point that is used most; up to 1. */
+	use: number;
+	holes: number;
+	tools: Tool[];
+	/** Worst cost class of its fixings. */
+	cost: Fixing['cost'];
+	/** Everything that ranks it. */
+	considered: Consideration[];
+	/** Their sum: the least comes first. */
+	rank: number;
+	heldLevelBy: string;
+	/** A *stop* speaks against it. */
+	stopped: boolean;
+}
+
+export interface Choice {
+	/** The first is the default. Empty where nothing serves. */
+	ways: Way[];
+	/** What is left of the strongest way's capacity, whether or not it serves: 1 less its use. */
+	margin: number;
+	/** What would make it possible, where nothing serves. */
+	instead: string[];
+}
+
+export interface ToChoose extends Standing {
+	made: Made;
+	houseRules: HouseRules;
+	kit: Project['kit'];
+}
+
+/** Ways shown for a piece, and those of them that hang it alike, on as many studs. */
+const MOST = 8;
+const MOST_ALIKE = 2;
+
+/**
+ * Complete ways to fix a piece where it stands, ranked: every pose with every fixing that serves at each of its points,
+ * used by no more than the house rule lets it.
+ * Errors: `not-weighed`.
+ */
+export function chooseFixings(asked: ToChoose): Result<Choice> {
+	if (asked.hungPiece.weight === null)
+		return fail(
+			'not-weighed',
+			'It has no weight yet, so nothing can be chosen for it. Stand on a scale with it and without it, or describe it in the Rack for an estimate.',
+			'weight'
+		);
+	const found: Way[] = [];
+	let margin = -Infinity;
+	for (const pose of posesOf(asked)) {
+		const { ways, strongest } = waysOf(pose, asked);
+		found.push(...ways);
+		margin = Math.max(margin, 1 - strongest);
+	}
+	const ways = spread(found);
+	return ok({ ways, margin, instead: ways.length > 0 ? [] : wouldHelp(asked) });
+}
+
+/** The best place for each way of hanging on each fixing, few of a kind, so that the ways differ in what matters. */
+function spread(found: readonly Way[]): Way[] {
+	const shown = new Map<string, Set<string>>();
+	return found
+		.toSorted((a, b) => a.rank - b.rank || a.use - b.use)
+		.filter(({ hangs, on, points }) => {
+			const key = `${hangs}, ${inStuds(points)}`;
+			const alike = shown.get(key) ?? new Set();
+			if (alike.has(on) || alike.size >= MOST_ALIKE) return false;
+			shown.set(key, alike.add(on));
+			return true;
+		})
+		.slice(0, MOST);
+}
+
+interface Point {
+	point: WallPoint & { load: PointLoad };
+	bed: Bed;
+}
+
+/** Points in one ground are fixed alike; each ground takes what serves there best. */
+function waysOf(pose: Pose, asked: ToChoose): { ways: Way[]; strongest: number } {
+	const at = asked.x + pose.nudge;
+	const points = pose.hung.points.map((point): Point => ({
+		point: point as Point['point'],
+		bed: bedAt(asked.made, asked.studs, at + point.x + (point.hole?.dx ?? 0))
+	}));
+	const grounds = [...new Set(points.map(({ bed }) => bed.ground))];
+	const options = grounds.map((ground) =>
+		servingOn(
+			points.filter(({ bed }) => bed.ground === ground),
+			pose,
+			asked
+		)
+	);
+	const strongest = Math.max(
+		...options.map((each) => Math.min(Infinity, ...each.map(({ most }) => most)))
+	);
+	const ways = combinations(options.map((each) => each.filter(({ most }) => most <= WITHIN))).map(
+		(chosen) => wayOf(pose, points, chosen, asked)
+	);
+	return { ways, strongest };
+}
+
+/** A use of exactly 1 is within the rule, rounding aside. */
+const WITHIN = 1 + 1e-6;
+
+interface Serving {
+	kind: HookKind;
+	uses: Map<WallPoint, Use>;
+	most: number;
+}
+
+function servingOn(points: readonly Point[], { roles }: Pose, asked: ToChoose): Serving[] {
+	const { kit, houseRules, hungPiece } = asked;
+	return fixings.flatMap((fixing) => {
+		const uses = new Map<WallPoint, Use>();
+		for (const { point, bed } of points) {
+			const use = useOf(fixing, {
+				bed,
+				roles,
+				point,
+				piece: hungPiece,
+				own: kit[fixing.kind],
+				school: houseRules.school
+			});
+			if (!use.ok) return [];
+			uses.set(point, use.value);
+		}
+		return [{ kind: fixing.kind, uses, most: Math.max(...[...uses.values()].map((u) => u.share)) }];
+	});
+}
+
+function combinations(options: readonly (readonly Serving[])[]): Serving[][] {
+	return options.reduce<Serving[][]>(
+		(all, each) => all.flatMap((chosen) => each.map((next) => [...chosen, next])),
+		[[]]
+	);
+}
+
+function wayOf(
+	pose: Pose,
+	points: readonly Point[],
+	chosen: readonly Serving[],
+	{ hungPiece, houseRules, kit }: ToChoose
+): Way {
+	const at = points.map(({ point, bed }): WayPoint => {
+		const { kind, uses } = chosen.find((each) => each.uses.has(point))!;
+		const { down, pull } = point.load;
+		return {
+			name: point.name,
+			x: point.x,
+			hook: kind,
+			ground: bed.ground,
+			use: uses.get(point)!,
+			load: { down: down.value, pull: pull.value }
+		};
+	});
+	const kinds = chosen.map(({ kind }) => fixings.find((fixing) => fixing.kind === kind)!);
+	const considered = considerations(pose, at, {
+		weight: hungPiece.weight!,
+		heavy: houseRules.heavy,
+		school: houseRules.school,
+		stock: (kind) => kit[kind]?.stock ?? null
+	});
+	const on = onWhat(at);
+	return {
+		id: [pose.back.kind, on, pose.places?.map(Math.round) ?? '', Math.round(pose.nudge)].join('|'),
+		hangs: hangerOf(pose.back).name,
+		on,
+		back: pose.back,
+		change: pose.change,
+		nudge: pose.nudge,
+		points: at,
+		places: pose.places,
+		use: Math.max(...at.map(({ use }) => use.share)),
+		holes: at.reduce((all, { hook }) => all + kinds.find((k) => k.kind === hook)!.holes, 0),
+		tools: [...new Set(kinds.flatMap(({ tools }) => tools))],
+		cost: Math.max(...kinds.map(({ cost }) => cost)) as Fixing['cost'],
+		considered: considered.filter(({ says }) => says !== ''),
+		rank: considered.reduce((all, { costs }) => all + costs, 0),
+		heldLevelBy: pose.hung.heldLevelBy,
+		stopped: pose.hung.cautions.some(({ grade }) => grade === 'stop')
+	};
+}
+
+const COUNT = ['', 'one', 'two', 'three', 'four', 'five', 'six'];
+
+/** With what is mixed named one after the other. */
+function onWhat(points: readonly WayPoint[]): string {
+	const kinds = [...new Set(points.map(({ hook }) => hook))];
+	return kinds
+		.map((kind) => {
+			const count = points.filter(({ hook }) => hook === kind).length;
+			return `${COUNT[count]} × ${hookOf(kind).name.toLowerCase()}`;
+		})
+		.join(' and ');
+}
+
+/** What would make a piece possible to hang that nothing serves for. */
+function wouldHelp({ made, studs, hungPiece, piece }: ToChoose): string[] {
+	return [
+		...(made.of === 'unknown' ? ['Find out what the wall is made of, in Survey.'] : []),
+		...(studs.length === 0
+			? ['Find the studs, in Survey: screws in them hold several times more.']
+			: []),
+		'Give it more points: two rings instead of one, or a cleat with three screws.',
+		...(piece.glazing === 'glass' && hungPiece.kind !== 'mirror'
+			? ['Change its glass for acrylic: it weighs about half.']
+			: []),
+		'Ask an art installer, or a builder for blocking between the studs.'
+	];
+}

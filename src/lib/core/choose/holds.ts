@@ -1,0 +1,130 @@
+import { GROUNDS, holdingIn, type Fixing, type Meaning } from '../catalogue/index.ts';
+import { hookOf, type Role } from '../fixings/index.ts';
+import type { HungPiece, PointLoad, WallPoint } from '../hangers/index.ts';
+import type { FixSchool } from '../model/house-rules.ts';
+import type { OwnHook } from '../model/project.ts';
+import { fail, ok, type Result } from '../result.ts';
+import { weightOf } from '../units/constants.ts';
+import { lengthIn } from '../units/say.ts';
+import type { Bed } from './bed.ts';
+import { inWood } from './in-wood.ts';
+
+/** What of a printed rating counts for an anchor in board, where it is a failure load or nobody knows. From memory. */
+const UNSURE = 0.25;
+/** What the careful school counts of any rating. Common practice. */
+const CAREFUL = 0.5;
+/** In a wall of unknown build the weakest is assumed. A choice, no source. */
+const UNKNOWN_WALL = 0.5;
+
+/** How far a fixing is used by what one point carries. */
+export interface Use {
+	/** Load over what it may carry; up to 1 is within the house rule. */
+	share: number;
+	/** What it may carry here by the house rule, N down. */
+	may: number;
+	/** How that is known. */
+	by: 'own packet' | 'typical packet' | 'calculated';
+	meaning: Meaning | null;
+	/** Length of screw to take, mm. */
+	screw: number | null;
+	/** In one line, with lengths left open. */
+	says: string;
+}
+
+export interface Asked {
+	bed: Bed;
+	/** What the piece's hanger can hang on. */
+	roles: readonly Role[];
+	point: WallPoint & { load: PointLoad };
+	piece: HungPiece;
+	own: OwnHook | undefined;
+	school: FixSchool;
+}
+
+/** Whether a fixing serves at a point, and how far it is used there; else why not. */
+export function useOf(fixing: Fixing, asked: Asked): Result<Use> {
+	const { bed, roles, piece } = asked;
+	if (!fixing.serves.some((role) => roles.includes(role)))
+		return fail('other-back', 'This back does not hang on it.');
+	const holding = holdingIn(fixing, bed.ground);
+	if (!holding) return fail('other-ground', `It is not made for ${GROUNDS[bed.ground]}.`);
+	const bar = fixing.bars?.(piece, bed.ground);
+	if (bar) return fail('barred', `It is ${bar}.`);
+	if (fixing.smoothOnly && !bed.smooth) return fail('not-smooth', 'It holds on smooth paint only.');
+	if (fixing.behind > 0 && bed.besideStud)
+		return fail('stud-in-the-way', 'A stud stands so near that it cannot open behind the board.');
+	if (bed.ground === 'board' && fixing.grip && !grips(fixing.grip, bed.cover))
+		return fail(
+			'other-board',
+			`It grips ${lengthIn(fixing.grip.least)} to ${lengthIn(fixing.grip.most)}, and this board is ${lengthIn(bed.cover)}.`
+		);
+	return holding.by === 'wood'
+		? inStud(fixing, holding.shank, asked)
+		: ok(byPacket(fixing, holding, asked));
+}
+
+const grips = ({ least, most }: { least: number; most: number }, cover: number): boolean =>
+	cover >= least - 0.5 && cover <= most + 0.5;
+
+function inStud(
+	{ kind, serves }: Fixing,
+	shank: Parameters<typeof inWood>[0],
+	{ bed, roles, point }: Asked
+): Result<Use> {
+	const clamped = roles.includes('clamp') && serves.includes('clamp');
+	const held = inWood(shank, {
+		cover: bed.cover,
+		standOff: hookOf(kind).standOff,
+		clamps: clamped ? point.clamps : null
+	});
+	if (!held)
+		return fail(
+			'no-length',
+			'No length as sold enters the stud deep enough and yet not too deep for cables.'
+		);
+	const { down, inward, outward, pull } = point.load;
+	const across = Math.hypot(down.value, Math.max(inward, outward));
+	const share = across / held.across + Math.max(pull.value, 0) / held.along;
+	return ok({
+		share,
+		may: share > 0 ? down.value / share : held.across,
+		by: 'calculated',
+		meaning: null,
+		screw: held.length,
+		says: `${lengthIn(held.length)} long, ${lengthIn(held.within)} of it in the stud (NDS 2018)`
+	});
+}
+
+/** A packet's figure is for the weight on a hook; an anchor's is for the load whichever way it goes. */
+function byPacket(
+	{ serves }: Fixing,
+	typical: { kg: number; meaning: Meaning },
+	{ bed, point, own, school }: Asked
+): Use {
+	const { kg, meaning } = own?.rating ?? typical;
+	const trusted = meaning === 'working' ? 1 : UNSURE;
+	const counts =
+		(school === 'packet' ? trusted : Math.min(trusted, CAREFUL)) *
+		(bed.ground === 'unknown' ? UNKNOWN_WALL : 1);
+	const may = weightOf(kg) * counts;
+	const { down, pull } = point.load;
+	const onHook = serves.includes('hook') || serves.includes('cord');
+	const load = Math.max(down.value, 0) + (onHook ? 0 : Math.max(pull.value, 0));
+	return {
+		share: load / may,
+		may,
+		by: own?.rating ? 'own packet' : 'typical packet',
+		meaning,
+		screw: null,
+		says: `${own?.rating ? 'your packet' : 'typically'} ${MEANS[meaning]}, ${fraction(counts)} counted`
+	};
+}
+
+const MEANS: Record<Meaning, string> = {
+	working: 'a working load',
+	failure: 'a failure load',
+	unknown: 'a load nobody defined'
+};
+
+const fraction = (share: number): string =>
+	share === 1 ? 'all of it' : share === 0.5 ? 'half of it' : `1/${Math.round(1 / share)} of it`;

@@ -1,0 +1,142 @@
+import type { HookKind, Role } from '../fixings/index.ts';
+import { hookOf } from '../fixings/index.ts';
+import {
+	hangerOf,
+	hangers,
+	type AnyHanger,
+	type Back,
+	type HangerRules,
+	type Hung,
+	type HungPiece
+} from '../hangers/index.ts';
+import { withSuitability } from '../hangers/suited.ts';
+import { kindOf } from '../kinds/index.ts';
+import type { Piece } from '../model/piece.ts';
+import type { Result } from '../result.ts';
+
+/** One way a piece could stand against its wall: its back, and where its points are. */
+export interface Pose {
+	back: Back;
+	hung: Hung;
+	roles: readonly Role[];
+	/** mm the piece moves to the right. */
+	nudge: number;
+	/** Places along the piece that were chosen for it; null where the back says them. */
+	places: readonly number[] | null;
+	/** What is done to the back first; null for nothing. */
+	change: string | null;
+	/** How much work that is: none, hardware taken off, or new hardware. */
+	work: 0 | 1 | 2;
+}
+
+export interface Standing {
+	piece: Piece;
+	hungPiece: HungPiece;
+	/** Where its centre line is along the wall, mm. */
+	x: number;
+	/** Middles of the studs that are as good as known, mm. */
+	studs: readonly number[];
+	rules: HangerRules & { nudge: number };
+	/** Locked pieces and those of a group are not nudged. */
+	movable: boolean;
+}
+
+/** Hung as it is, on other hooks or other hardware, and each of those so that it meets studs. */
+export function posesOf(standing: Standing): Pose[] {
+	return backsOf(standing).flatMap((base) => {
+		const { rules, hungPiece } = standing;
+		const hanger = hangerOf(base.back);
+		const pose = (solved: Result<Hung>, places: readonly number[] | null): Pose[] => {
+			const hung = withSuitability(solved, hanger, hungPiece, rules);
+			return hung.ok ? [{ ...base, hung: hung.value, places, nudge: 0 }] : [];
+		};
+		const usual = pose(hanger.solve(base.back, hungPiece, rules), null);
+		return [
+			...usual,
+			...nudged(usual, standing),
+			...meetings(hanger, base.back, standing).flatMap((places) =>
+				pose(hanger.meet!.solve(base.back, hungPiece, rules, places), places)
+			)
+		];
+	});
+}
+
+type Base = Omit<Pose, 'hung' | 'places' | 'nudge'>;
+
+const rolesOf = (hanger: AnyHanger): Role[] => [
+	...new Set(hanger.hooks.map((kind: HookKind) => hookOf(kind).role))
+];
+
+/** The back as it is, other ways to use its hardware, and sturdier hardware its kind of piece is hung by. */
+function backsOf({ piece }: Standing): Base[] {
+	const own = hangerOf(piece.back);
+	const others = (own.others ?? []).map(({ kind, change }) => ({
+		kind,
+		change,
+		work: (change ? 1 : 0) as Pose['work']
+	}));
+	const sturdier = kindOf(piece.kind)
+		.hangers.filter((kind) => kind !== own.kind && !others.some((other) => other.kind === kind))
+		.map((kind) => hangers.find((hanger) => hanger.kind === kind)!)
+		.filter(({ sturdy }) => sturdy)
+		.map(({ kind, sturdy }) => ({
+			kind: kind as string,
+			change: `Put ${sturdy} on its back.`,
+			work: 2 as const
+		}));
+	return [
+		{ back: piece.back, roles: rolesOf(own), change: null, work: 0 },
+		...[...others, ...sturdier].map(({ kind, change, work }): Base => {
+			const hanger = hangers.find((each) => each.kind === kind)!;
+			return { back: hanger.start(piece, piece.back), roles: rolesOf(hanger), change, work };
+		})
+	];
+}
+
+/** Small moves of the piece that bring more of its points onto studs. */
+function nudged(poses: readonly Pose[], { x, studs, rules, movable }: Standing): Pose[] {
+	if (!movable) return [];
+	return poses.flatMap((pose) => {
+		const places = pose.hung.points.map((point) => x + point.x + (point.hole?.dx ?? 0));
+		const met = (by: number) =>
+			places.filter((place) => studs.some((stud) => Math.abs(stud - place - by) < 1)).length;
+		const moves = places
+			.flatMap((place) => studs.map((stud) => stud - place))
+			.filter((by) => Math.abs(by) <= rules.nudge && Math.abs(by) > 1)
+			.sort((a, b) => met(b) - met(a) || Math.abs(a) - Math.abs(b));
+		const [best] = moves;
+		return best === undefined ? [] : [{ ...pose, nudge: best }];
+	});
+}
+
+/**
+ * Places for a hanger's hooks or screws on the studs within its reach; also one on a stud with a fellow opposite, or
+ * between two at the ends of its reach.
+ */
+function meetings(hanger: AnyHanger, back: Back, { x, hungPiece, studs }: Standing): number[][] {
+	const { meet } = hanger;
+	if (!meet) return [];
+	const { left, right } = meet.reach(back, hungPiece);
+	const within = studs.map((stud) => stud - x).filter((at) => at > -left && at < right);
+	const mixed = within
+		.flatMap((at) => [[at, -at].sort((a, b) => a - b), [-left, at, right]])
+		.filter((places) => places.every((at, index) => fits(at, places[index - 1])));
+	return meet.counts.flatMap((count) => [
+		...subsets(within, count),
+		...mixed.filter(({ length }) => length === count)
+	]);
+
+	function fits(at: number, before = -Infinity): boolean {
+		return at >= -left && at <= right && at - before >= LEAST_APART;
+	}
+}
+
+/** Two points nearer than this hold like one, mm. From memory. */
+const LEAST_APART = 100;
+
+function subsets(places: readonly number[], count: number): number[][] {
+	if (count === 0) return [[]];
+	return places.flatMap((place, index) =>
+		subsets(places.slice(index + 1), count - 1).map((rest) => [place, ...rest])
+	);
+}

@@ -1,0 +1,126 @@
+import { fixingOf, type Ground } from '../catalogue/index.ts';
+import type { HookKind } from '../fixings/index.ts';
+import type { FixSchool } from '../model/house-rules.ts';
+import { weightOf } from '../units/constants.ts';
+import { lengthIn } from '../units/say.ts';
+import type { Use } from './holds.ts';
+import type { Pose } from './poses.ts';
+
+/** What goes at one wall point of a way. */
+export interface WayPoint {
+	name: string;
+	/** Right of the piece's centre line, mm. */
+	x: number;
+	hook: HookKind;
+	ground: Ground;
+	use: Use;
+	/** N. */
+	load: { down: number; pull: number };
+}
+
+/** One thing that speaks for a way or against it. */
+export interface Consideration {
+	/** Added to what the way costs; the least comes first. Choices, no source. */
+	costs: number;
+	says: string;
+}
+
+export interface Weighed {
+	weight: number;
+	heavy: number;
+	school: FixSchool;
+	/** How many of each hook are at hand. */
+	stock: (kind: HookKind) => number | null;
+}
+
+/** Everything that ranks a way. What speaks for it costs nothing or less. */
+export function considerations(
+	pose: Pose,
+	points: readonly WayPoint[],
+	{ weight, heavy, school, stock }: Weighed
+): Consideration[] {
+	const isHeavy = weight >= weightOf(heavy);
+	const met = inStuds(points);
+	const one = points.length === 1;
+	const kinds = [...new Set(points.map(({ hook }) => hook))].map(fixingOf);
+	const said: [when: boolean, costs: number, says: string][] = [
+		[met === points.length, -0.5, one ? 'It is in a stud.' : 'Every point is in a stud.'],
+		[
+			met > 0 && met < points.length,
+			0,
+			`${met} of ${points.length} points ${met === 1 ? 'is' : 'are'} in a stud.`
+		],
+		[
+			isHeavy && met < points.length,
+			(school === 'studs' ? 8 : 4) * (met > 0 ? 0.5 : 1),
+			met > 0 ? 'Heavy, and not all of it in studs.' : 'Heavy, and not in a stud.'
+		],
+		[
+			isHeavy && school === 'studs' && met < points.length && !onStraps(points),
+			4,
+			'Where a heavy piece misses its studs, a strap toggle is the rule of this school.'
+		],
+		[one && school === 'careful', 3, 'One point holds it all: two is the careful rule.'],
+		[one && isHeavy, 3, 'A heavy piece on one point.'],
+		[one, -0.25, 'One hole to make and to fill.'],
+		[!one, 0, 'Two points or more: it wobbles less and stays level better.'],
+		[pose.work === 1, 1.5, pose.change ?? ''],
+		[pose.work === 2, 3, pose.change ?? ''],
+		[
+			pose.nudge !== 0,
+			1 + Math.abs(pose.nudge) / 25,
+			`The piece moves ${lengthIn(Math.abs(pose.nudge))} to the ${pose.nudge > 0 ? 'right' : 'left'}.`
+		],
+		[
+			pose.places !== null && uneven(pose),
+			0.5,
+			'Its hooks are at unequal heights: each has a mark of its own.'
+		],
+		[
+			points.some(({ use }) => use.by === 'typical packet' && use.meaning !== 'working'),
+			0.5,
+			'The rating is a typical figure of unknown meaning, so a quarter of it counts; enter your packet’s.'
+		],
+		[points.every(({ use }) => use.by === 'own packet'), -0.5, 'Rated by your own packet.'],
+		[points.every(({ use }) => use.by === 'calculated'), 0, 'Its load is calculated, by NDS 2018.'],
+		[
+			kinds.every(
+				({ kind }) => (stock(kind) ?? 0) >= points.filter(({ hook }) => hook === kind).length
+			),
+			-1,
+			'You have them at hand.'
+		],
+		[true, sum(points, ({ hook }) => fixingOf(hook).damage.size) * 0.25, holesIn(points)],
+		[true, sum(points, ({ hook }) => fixingOf(hook).holes) * 0.1, ''],
+		[true, sum(points, ({ hook }) => fixingOf(hook).cost - 1) * 0.25, '']
+	];
+	return [
+		...pose.hung.cautions
+			.filter(({ grade }) => grade !== 'note')
+			.map(({ grade, message }) => ({ costs: grade === 'stop' ? STOP : 1, says: message })),
+		...said.filter(([when]) => when).map(([, costs, says]) => ({ costs, says }))
+	];
+}
+
+/** How many points are in timber studs. */
+export const inStuds = (points: readonly WayPoint[]): number =>
+	points.filter(({ ground }) => ground === 'timber').length;
+
+/** A way that a *stop* speaks against comes after every other. */
+const STOP = 100;
+
+const onStraps = (points: readonly WayPoint[]): boolean =>
+	points.every(({ hook, ground }) => ground === 'timber' || hook === 'strap-toggle');
+
+const uneven = ({ hung: { points } }: Pose): boolean =>
+	Math.max(...points.map(({ drop }) => drop.value)) -
+		Math.min(...points.map(({ drop }) => drop.value)) >
+	0.5;
+
+const sum = (points: readonly WayPoint[], of: (point: WayPoint) => number): number =>
+	points.reduce((all, point) => all + of(point), 0);
+
+function holesIn(points: readonly WayPoint[]): string {
+	const [worst] = points.map(({ hook }) => fixingOf(hook).damage).sort((a, b) => b.size - a.size);
+	return `It leaves ${worst!.is}${points.length > 1 ? ' at each point' : ''}.`;
+}

@@ -1,0 +1,22 @@
+import { each, type Loose } from './loose.ts';
+
+/** Version 4 knew no settled fixings, no packet ratings, and neither school, weight nor nudge among the house rules. */
+export function fromVersion4(file: Loose): Loose {
+	return {
+		...file,
+		houseRules: { school: 'careful', heavy: 15, nudge: 25, ...(file.houseRules as Loose) },
+		kit: Object.fromEntries(
+			Object.entries((file.kit as Loose) ?? {}).map(([kind, own]) => [
+				kind,
+				{ rating: null, stock: null, ...(own as Loose) }
+			])
+		),
+		walls: each(file.walls, (wall) => ({
+			...wall,
+			arrangements: each(wall.arrangements, (arrangement) => ({
+				...arrangement,
+				placements: each(arrangement.placements, (placement) => ({ fix: null, ...placement }))
+			}))
+		}))
+	};
+}

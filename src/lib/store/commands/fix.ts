@@ -1,0 +1,40 @@
+import { activeArrangement, type Back, type Fix } from '../../core/index.ts';
+import type { Command } from '../history.ts';
+import { pieceIn, wallIn } from './find.ts';
+
+/** How a piece is to be fixed: the back it then has, and how far it moves to the right for it, mm. */
+export interface Settlement {
+	pieceId: string;
+	back: Back;
+	nudge: number;
+	points: Fix['points'];
+}
+
+/** Settles how pieces are fixed to a wall, in one step. */
+export const settle = (wallId: string, settlements: readonly Settlement[]): Command => ({
+	name: settlements.length === 1 ? 'settle a fixing' : 'settle the fixings',
+	recipe: (draft) => {
+		const wall = wallIn(draft, wallId);
+		if (!wall) return;
+		const { placements } = activeArrangement(wall);
+		for (const { pieceId, back, nudge, points } of settlements) {
+			const placement = placements.find((each) => each.pieceId === pieceId);
+			const piece = pieceIn(draft, pieceId);
+			if (!placement || !piece) continue;
+			piece.back = back;
+			placement.x += nudge;
+			placement.fix = { at: placement.x, points };
+		}
+	}
+});
+
+/** Opens the question again. */
+export const unsettle = (wallId: string, pieceId: string): Command => ({
+	name: 'open a fixing again',
+	recipe: (draft) => {
+		const wall = wallIn(draft, wallId);
+		const placement =
+			wall && activeArrangement(wall).placements.find((each) => each.pieceId === pieceId);
+		if (placement) placement.fix = null;
+	}
+});
