@@ -12,7 +12,6 @@
 	} from '$lib/core/index.ts';
 	import { holdPhotos } from '$lib/store/photo-lock.ts';
 	import type { Session } from '$lib/store/session.svelte.ts';
-	import BackStage from './back/BackStage.svelte';
 	import Elevation from './elevation/Elevation.svelte';
 	import FoldingRule from './FoldingRule.svelte';
 	import HouseRules from './HouseRules.svelte';
@@ -158,7 +157,9 @@
 		>
 			<div class="stage">
 				{#if view.flipped && piece}
-					<BackStage {piece} {planned} {styles} onclose={() => (view.flipped = false)} />
+					{#await import('./back/BackStage.svelte') then { default: BackStage }}
+						<BackStage {piece} {planned} {styles} onclose={() => (view.flipped = false)} />
+					{/await}
 				{:else if here === 'rack' && view.rack === 'rack'}
 					{#await import('./rack/LeaningRack.svelte') then { default: LeaningRack }}
 						<LeaningRack

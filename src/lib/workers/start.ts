@@ -9,3 +9,7 @@ export const startPracticeWorker = (): Worker =>
 /** Starts the worker that searches for arrangements. */
 export const startArrangeWorker = (): Worker =>
 	new Worker(new URL('./arrange.worker.ts', import.meta.url), { type: 'module' });
+
+/** Starts the worker that chooses fixings. */
+export const startFixWorker = (): Worker =>
+	new Worker(new URL('./fix.worker.ts', import.meta.url), { type: 'module' });

@@ -14,7 +14,7 @@ import {
 import { hungPiece } from '../plan/hang.ts';
 import type { Made } from '../substrates/index.ts';
 import { KG_PER_POUND, weightOf } from '../units/constants.ts';
-import { chooseFixings, type Choice, type ToChoose } from './choose.ts';
+import { chooseFixings, type FixChoice, type ToChoose } from './choose.ts';
 
 const pounds = (lb: number) => lb * KG_PER_POUND;
 const BOARD: Made = { of: 'board-timber', board: 12.7, surface: 'smooth', age: 'since-1990' };
@@ -48,7 +48,7 @@ interface Given {
 function choose(
 	of: Piece,
 	{ made = BOARD, studs = [], x = 2000, rules = {}, kit = {}, movable = true }: Given = {}
-): Choice {
+): FixChoice {
 	const houseRules = { ...usualHouseRules, ...rules };
 	const found = chooseFixings({
 		...{ piece: of, hungPiece: hungPiece(of), x, studs, movable, made, kit, houseRules },
@@ -173,7 +173,7 @@ describe('choosing what to fix a piece with', () => {
 		const of = framed(20, 'rings');
 		const [left] = hungPoints(of);
 		const studs = [2000 + left! + 18];
-		const onStud = ({ ways }: Choice) =>
+		const onStud = ({ ways }: FixChoice) =>
 			ways.flatMap(({ nudge, points }) =>
 				points.some(({ ground }) => ground === 'timber') ? [nudge] : []
 			);

@@ -41,7 +41,7 @@ export interface Way {
 	stopped: boolean;
 }
 
-export interface Choice {
+export interface FixChoice {
 	/** The first is the default. Empty where nothing serves. */
 	ways: Way[];
 	/** What is left of the strongest way's capacity, whether or not it serves: 1 less its use. */
@@ -65,7 +65,7 @@ const MOST_ALIKE = 2;
  * used by no more than the house rule lets it.
  * Errors: `not-weighed`.
  */
-export function chooseFixings(asked: ToChoose): Result<Choice> {
+export function chooseFixings(asked: ToChoose): Result<FixChoice> {
 	if (asked.hungPiece.weight === null)
 		return fail(
 			'not-weighed',

@@ -63,7 +63,8 @@ export function posesOf(standing: Standing): Pose[] {
 
 type Base = Omit<Pose, 'hung' | 'places' | 'nudge'>;
 
-const rolesOf = (hanger: AnyHanger): Role[] => [
+/** What a hanger can hang on. */
+export const rolesOf = (hanger: AnyHanger): Role[] => [
 	...new Set(hanger.hooks.map((kind: HookKind) => hookOf(kind).role))
 ];
 

@@ -5,8 +5,10 @@ import { openProject } from './open.ts';
 /** The demo without what version 5 added, with a hook of the person's own. */
 function old(): Record<string, unknown> {
 	const file = JSON.parse(JSON.stringify(DEMO)) as typeof DEMO;
-	for (const key of ['school', 'heavy', 'nudge'] as const)
-		delete (file.houseRules as Partial<typeof file.houseRules>)[key];
+	const rules = file.houseRules as Partial<typeof file.houseRules>;
+	delete rules.school;
+	delete rules.heavy;
+	delete rules.nudge;
 	for (const wall of file.walls)
 		for (const { placements } of wall.arrangements)
 			for (const placement of placements) delete (placement as Partial<typeof placement>).fix;

@@ -1,6 +1,7 @@
 import type { Project } from '../model/project.ts';
 import { ok, type Result } from '../result.ts';
 import { solveBones, type Bones } from './bones.ts';
+import { fixOnWall, type PieceFix } from './fix.ts';
 import { planForPage, type WallPlan } from './plan-for-page.ts';
 import { mayHaveStuds, studFacts } from './stud-facts.ts';
 
@@ -8,15 +9,24 @@ import { mayHaveStuds, studFacts } from './stud-facts.ts';
 export interface WholePlan extends WallPlan {
 	/** What is known of its studs; null in solid walls. */
 	bones: Bones | null;
+	/** How each piece is fixed, and the ways it could be. */
+	fixes: PieceFix[];
 }
 
 /**
- * The whole plan of a wall: hooks, loads, cautions, marks and studs, from stored facts alone.
+ * The whole plan of a wall: hooks, loads, cautions, marks, studs and fixings, from stored facts alone.
  * Error: `no-such-wall`. An impossible back is no error of the plan: its piece carries the trouble and has no hooks.
  */
 export function planWall(project: Project, wallId: string): Result<WholePlan> {
 	const plan = planForPage(project, wallId);
 	if (!plan.ok) return plan;
 	const wall = project.walls.find(({ id }) => id === wallId)!;
-	return ok({ ...plan.value, bones: mayHaveStuds(wall) ? solveBones(studFacts(wall)) : null });
+	const bones = mayHaveStuds(wall) ? solveBones(studFacts(wall)) : null;
+	return ok({ ...plan.value, bones, fixes: fixOnWall(project, wall, knownStuds(bones)) });
+}
+
+/** Middles of the studs that are as good as known, mm; none while they are not. */
+export function knownStuds(bones: Bones | null): number[] {
+	const estimate = bones?.estimate;
+	return estimate?.ok && estimate.value.known ? estimate.value.studs.map(({ x }) => x) : [];
 }

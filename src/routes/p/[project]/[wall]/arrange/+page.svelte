@@ -5,7 +5,6 @@
 	import { hangOnWall } from '$lib/store/commands/index.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
 	import CautionList from '$lib/ui/CautionList.svelte';
-	import PieceBench from '$lib/ui/bench/PieceBench.svelte';
 	import PieceList from '$lib/ui/bench/PieceList.svelte';
 	import PlaceFields from '$lib/ui/bench/PlaceFields.svelte';
 	import { getView } from '$lib/ui/view.svelte.ts';
@@ -51,13 +50,15 @@
 </script>
 
 {#if piece}
-	<PieceBench
-		{piece}
-		{planned}
-		{styles}
-		turned={view.flipped}
-		onflip={() => (view.flipped = !view.flipped)}
-	/>
+	{#await import('$lib/ui/bench/PieceBench.svelte') then { default: PieceBench }}
+		<PieceBench
+			{piece}
+			{planned}
+			{styles}
+			turned={view.flipped}
+			onflip={() => (view.flipped = !view.flipped)}
+		/>
+	{/await}
 	{#if planned && placement}
 		<div class="place">
 			<PlaceFields {wallId} {planned} {placement} {styles} />

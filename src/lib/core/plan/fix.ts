@@ -1,0 +1,80 @@
+import { fixingOf } from '../catalogue/index.ts';
+import { bedAt } from '../choose/bed.ts';
+import { chooseFixings, type FixChoice } from '../choose/choose.ts';
+import { useOf, type Use } from '../choose/holds.ts';
+import { rolesOf } from '../choose/poses.ts';
+import { hangerOf, type PointLoad, type WallPoint } from '../hangers/index.ts';
+import type { Piece } from '../model/piece.ts';
+import type { Project } from '../model/project.ts';
+import { activeArrangement, groupOf, type Wall } from '../model/wall.ts';
+import type { Result } from '../result.ts';
+import { hungPiece, type PlannedPiece } from './hang.ts';
+import { piecesById, placeWall } from './plan-for-page.ts';
+
+/** How a piece is fixed, and how it could be. */
+export interface PieceFix {
+	pieceId: string;
+	/** A person settled it where it stands now. */
+	settled: boolean;
+	/** How far each of its hooks, as planned now, is used, or why it does not serve; empty where that cannot be told. */
+	now: Result<Use>[];
+	choice: Result<FixChoice>;
+}
+
+/**
+ * The *fix* stage: for every piece of a wall how its hooks are used, and complete ways ranked.
+ *
+ * @param studs middles of the studs that are as good as known, mm.
+ */
+export function fixOnWall(project: Project, wall: Wall, studs: readonly number[]): PieceFix[] {
+	const known = piecesById(project.pieces);
+	const arrangement = activeArrangement(wall);
+	return placeWall(project, wall).pieces.map((planned): PieceFix => {
+		const piece = known.get(planned.pieceId)!;
+		const placement = arrangement.placements.find(({ pieceId }) => pieceId === piece.id)!;
+		return {
+			pieceId: piece.id,
+			settled: planned.settled,
+			now: usesNow(planned, piece, { project, wall, studs }),
+			choice: chooseFixings({
+				piece,
+				hungPiece: hungPiece(piece),
+				x: placement.x,
+				studs,
+				rules: project.houseRules,
+				movable: !placement.locked && groupOf(arrangement, piece.id).length < 2,
+				made: wall.made,
+				houseRules: project.houseRules,
+				kit: project.kit
+			})
+		};
+	});
+}
+
+/** Whether every hook as planned now serves, within the house rule. */
+export const holdsNow = ({ now }: PieceFix): boolean =>
+	now.length > 0 && now.every((use) => use.ok && use.value.share <= 1 + 1e-6);
+
+function usesNow(
+	{ hooks, hung }: PlannedPiece,
+	piece: Piece,
+	{ project, wall, studs }: { project: Project; wall: Wall; studs: readonly number[] }
+): Result<Use>[] {
+	const roles = rolesOf(hangerOf(piece.back));
+	return hooks.flatMap((hook, index) => {
+		const point = hung!.points[index]!;
+		if (!hasLoad(point)) return [];
+		return [
+			useOf(fixingOf(hook.kind), {
+				bed: bedAt(wall.made, studs, hook.hole.x),
+				roles,
+				point,
+				piece: hungPiece(piece),
+				own: project.kit[hook.kind],
+				school: project.houseRules.school
+			})
+		];
+	});
+}
+
+const hasLoad = (point: WallPoint): point is WallPoint & { load: PointLoad } => point.load !== null;

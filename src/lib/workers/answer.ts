@@ -1,0 +1,16 @@
+/** A question with its number, so that an answer finds its own. */
+export interface Asked<Question> {
+	asked: number;
+	question: Question;
+}
+
+export interface Answered<Answer> {
+	asked: number;
+	answer: Answer;
+}
+
+/** In a worker: answers every question by a function. */
+export function answerBy<Question, Answer>(answer: (question: Question) => Answer): void {
+	self.onmessage = ({ data: { asked, question } }: MessageEvent<Asked<Question>>) =>
+		self.postMessage({ asked, answer: answer(question) } satisfies Answered<Answer>);
+}
