@@ -55,9 +55,9 @@
 	);
 
 	const showsBones = $derived(view.bones || (here === 'survey' && view.survey === 'bones'));
-	/** Arranging asks for the studs too, so that heavy pieces can meet them. */
+	/** Arranging and fixing ask for the studs too, so that heavy pieces can meet them. */
 	$effect(() => {
-		if ((showsBones || here === 'arrange') && wall)
+		if ((showsBones || here === 'arrange' || here === 'fix') && wall)
 			watch.ask(mayHaveStuds(wall) ? studFacts(wall) : null);
 	});
 
@@ -181,6 +181,7 @@
 					<Elevation
 						{plan}
 						spaced={here === 'arrange'}
+						behind={here === 'fix'}
 						survey={here === 'survey' ? view.survey : null}
 					/>
 				{/if}

@@ -4,7 +4,7 @@ import { PLUG_HOLE } from './mends.ts';
 
 export const foldingAnchor: Fixing = {
 	kind: 'folding-anchor',
-	serves: ['shank', 'clamp'],
+	serves: ['shank', 'plate', 'batten'],
 	holds: [
 		{
 			by: 'packet',

@@ -4,7 +4,7 @@ import { PLUG_HOLE } from './mends.ts';
 
 export const hollowWallAnchor: Fixing = {
 	kind: 'hollow-wall-anchor',
-	serves: ['shank', 'clamp'],
+	serves: ['shank', 'plate', 'batten'],
 	holds: [
 		{
 			by: 'packet',

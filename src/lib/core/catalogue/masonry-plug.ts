@@ -3,7 +3,7 @@ import { PLUG_HOLE } from './mends.ts';
 
 export const masonryPlug: Fixing = {
 	kind: 'masonry-plug',
-	serves: ['shank', 'clamp', 'neck'],
+	serves: ['shank', 'plate', 'batten', 'neck'],
 	holds: [
 		{
 			by: 'packet',

@@ -4,7 +4,7 @@ import { SCREW_HOLE } from './mends.ts';
 
 export const ribbedPlug: Fixing = {
 	kind: 'ribbed-plug',
-	serves: ['shank', 'clamp'],
+	serves: ['shank', 'plate', 'batten'],
 	holds: [
 		{
 			by: 'packet',

@@ -11,7 +11,7 @@ const selfDrilling = (
 	bits: readonly Bit[]
 ): Fixing => ({
 	kind,
-	serves: ['shank', 'clamp'],
+	serves: ['shank', 'plate', 'batten'],
 	holds: [
 		{
 			by: 'packet',

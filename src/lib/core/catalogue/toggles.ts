@@ -28,7 +28,7 @@ const toggle = (
 });
 
 export const springToggle = toggle('spring-toggle', 150, ['board', 'plaster', 'block'], {
-	serves: ['clamp'],
+	serves: ['plate', 'batten'],
 	behind: 65,
 	reusable: 'once',
 	damage: WIDE_HOLE,
@@ -41,7 +41,7 @@ export const springToggle = toggle('spring-toggle', 150, ['board', 'plaster', 'b
 });
 
 export const strapToggle = toggle('strap-toggle', 265, ['board', 'plaster', 'block', 'steel'], {
-	serves: ['shank', 'clamp'],
+	serves: ['shank', 'plate', 'batten'],
 	behind: 50,
 	reusable: 'in place',
 	damage: PLUG_HOLE,

@@ -52,8 +52,8 @@ const woodScrew = (
 });
 
 export const screw = woodScrew('screw', 8, ['shank']);
-export const deckScrew = woodScrew('deck-screw', 10, ['shank', 'clamp']);
-export const bugleScrew = woodScrew('bugle-screw', 14, ['shank', 'clamp'], { cost: 2 });
-export const plateScrew = woodScrew('plate-screw', 8, ['clamp']);
-export const cleatScrew = woodScrew('cleat-screw', 10, ['clamp']);
+export const deckScrew = woodScrew('deck-screw', 10, ['shank']);
+export const bugleScrew = woodScrew('bugle-screw', 14, ['shank', 'batten'], { cost: 2 });
+export const plateScrew = woodScrew('plate-screw', 8, ['plate']);
+export const cleatScrew = woodScrew('cleat-screw', 10, ['batten']);
 export const securityScrew = woodScrew('security-screw', 8, ['neck'], { cost: 2 });

@@ -170,7 +170,7 @@ describe('choosing what to fix a piece with', () => {
 	});
 
 	it('moves a piece to its stud only as far as the house lets it, and never one that is locked', () => {
-		const of = framed(20, 'rings');
+		const of = framed(40, 'rings');
 		const [left] = hungPoints(of);
 		const studs = [2000 + left! + 18];
 		const onStud = ({ ways }: FixChoice) =>

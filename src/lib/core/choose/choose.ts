@@ -1,10 +1,12 @@
 import { fixings, type Fixing, type Tool } from '../catalogue/index.ts';
 import { hookOf, type HookKind } from '../fixings/index.ts';
 import { hangerOf, type Back, type PointLoad, type WallPoint } from '../hangers/index.ts';
+import type { Fix } from '../model/fix.ts';
 import type { HouseRules } from '../model/house-rules.ts';
 import type { Project } from '../model/project.ts';
 import { fail, ok, type Result } from '../result.ts';
 import type { Made } from '../substrates/index.ts';
+import { weightOf } from '../units/constants.ts';
 import { bedAt, type Bed } from './bed.ts';
 import { useOf, type Use } from './holds.ts';
 import { posesOf, type Pose, type Standing } from './poses.ts';
@@ -16,7 +18,7 @@ export interface Way {
 	id: string;
 	/** How it hangs. */
 	hangs: string;
-	/** What goes in the wall, such as “two × 1-nail picture hook”. */
+	/** What goes in the wall, such as “2 × one-nail picture hook”. */
 	on: string;
 	back: Back;
 	/** What is done to the back first; null for nothing. */
@@ -56,6 +58,9 @@ export interface ToChoose extends Standing {
 	kit: Project['kit'];
 }
 
+const isHeavy = ({ hungPiece, houseRules }: ToChoose): boolean =>
+	hungPiece.weight! >= weightOf(houseRules.heavy);
+
 /** Ways shown for a piece, and those of them that hang it alike, on as many studs. */
 const MOST = 8;
 const MOST_ALIKE = 2;
@@ -79,17 +84,17 @@ export function chooseFixings(asked: ToChoose): Result<FixChoice> {
 		found.push(...ways);
 		margin = Math.max(margin, 1 - strongest);
 	}
-	const ways = spread(found);
+	const ways = spread(found, isHeavy(asked));
 	return ok({ ways, margin, instead: ways.length > 0 ? [] : wouldHelp(asked) });
 }
 
-/** The best place for each way of hanging on each fixing, few of a kind, so that the ways differ in what matters. */
-function spread(found: readonly Way[]): Way[] {
+/** The best place for each way of hanging on each fixing, few of a kind, so that the ways differ in what matters; studs matter to the heavy. */
+function spread(found: readonly Way[], heavy: boolean): Way[] {
 	const shown = new Map<string, Set<string>>();
 	return found
 		.toSorted((a, b) => a.rank - b.rank || a.use - b.use)
 		.filter(({ hangs, on, points }) => {
-			const key = `${hangs}, ${inStuds(points)}`;
+			const key = heavy ? `${hangs}, ${inStuds(points)}` : hangs;
 			const alike = shown.get(key) ?? new Set();
 			if (alike.has(on) || alike.size >= MOST_ALIKE) return false;
 			shown.set(key, alike.add(on));
@@ -97,6 +102,18 @@ function spread(found: readonly Way[]): Way[] {
 		})
 		.slice(0, MOST);
 }
+
+/** Whether a piece was settled this way. */
+export const settledAs = ({ points }: Fix, way: Way): boolean =>
+	way.nudge === 0 &&
+	way.change === null &&
+	points.length === way.points.length &&
+	points.every(({ hook, x }, index) => {
+		const point = way.points[index]!;
+		return hook === point.hook && (x === null) === (way.places === null) && near(x, point.x);
+	});
+
+const near = (x: number | null, other: number): boolean => x === null || Math.abs(x - other) < 1;
 
 interface Point {
 	point: WallPoint & { load: PointLoad };
@@ -209,15 +226,13 @@ function wayOf(
 	};
 }
 
-const COUNT = ['', 'one', 'two', 'three', 'four', 'five', 'six'];
-
 /** With what is mixed named one after the other. */
 function onWhat(points: readonly WayPoint[]): string {
 	const kinds = [...new Set(points.map(({ hook }) => hook))];
 	return kinds
 		.map((kind) => {
 			const count = points.filter(({ hook }) => hook === kind).length;
-			return `${COUNT[count]} × ${hookOf(kind).name.toLowerCase()}`;
+			return `${count} × ${hookOf(kind).name.toLowerCase()}`;
 		})
 		.join(' and ');
 }

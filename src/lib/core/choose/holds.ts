@@ -66,12 +66,14 @@ export function useOf(fixing: Fixing, asked: Asked): Result<Use> {
 const grips = ({ least, most }: { least: number; most: number }, cover: number): boolean =>
 	cover >= least - 0.5 && cover <= most + 0.5;
 
+const CLAMPED: readonly Role[] = ['plate', 'batten'];
+
 function inStud(
 	{ kind, serves }: Fixing,
 	shank: Parameters<typeof inWood>[0],
 	{ bed, roles, point }: Asked
 ): Result<Use> {
-	const clamped = roles.includes('clamp') && serves.includes('clamp');
+	const clamped = CLAMPED.some((role) => roles.includes(role) && serves.includes(role));
 	const held = inWood(shank, {
 		cover: bed.cover,
 		standOff: hookOf(kind).standOff,

@@ -64,6 +64,7 @@ export function considerations(
 		[one && isHeavy, 3, 'A heavy piece on one point.'],
 		[one, -0.25, 'One hole to make and to fill.'],
 		[!one, 0, 'Two points or more: it wobbles less and stays level better.'],
+		[kinds.length > 1, 0.2, 'Two kinds of fixing to carry.'],
 		[pose.work === 1, 1.5, pose.change ?? ''],
 		[pose.work === 2, 3, pose.change ?? ''],
 		[

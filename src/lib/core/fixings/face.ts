@@ -1,5 +1,5 @@
-/** How a piece meets what stands in the wall: caught on a hook, on a bare shank, clamped by a screw, and so on. */
-export type Role = 'hook' | 'shank' | 'clamp' | 'neck' | 'cord' | 'stick';
+/** How a piece meets what stands in the wall: caught on a hook, on a bare shank, screwed through a plate or a batten, and so on. */
+export type Role = 'hook' | 'shank' | 'plate' | 'batten' | 'neck' | 'cord' | 'stick';
 
 /** One kind of hook as a mark needs it. Figures are typical until the person measures their own. */
 export interface Hook {

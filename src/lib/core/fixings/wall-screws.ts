@@ -1,11 +1,11 @@
 import type { Hook } from './face.ts';
 
 /** A screw that goes through something flat and clamps it to the wall: it bears where its hole is. */
-function clamping(kind: string, name: string, setting: string) {
+function clamping(role: 'plate' | 'batten', kind: string, name: string, setting: string) {
 	return {
 		kind,
 		name,
-		role: 'clamp',
+		role,
 		bearingToHole: { dx: 0, dy: 0, angle: 0 },
 		standOff: 0,
 		puts: 'hole',
@@ -15,6 +15,7 @@ function clamping(kind: string, name: string, setting: string) {
 
 export const plateScrew = {
 	...clamping(
+		'plate',
 		'plate-screw',
 		'Screw through a plate',
 		'Hold the piece on its line, mark through the hole of the plate, drill, and screw the plate to the wall.'
@@ -24,6 +25,7 @@ export const plateScrew = {
 
 export const cleatScrew = {
 	...clamping(
+		'batten',
 		'cleat-screw',
 		'Screw through the wall half',
 		'Screw one end, level the wall half by its upper edge, then set the others.'
@@ -34,6 +36,7 @@ export const cleatScrew = {
 /** The neck of a dome-headed screw bears in the clip, about half its 5 mm above the hole's centre: from memory. */
 export const securityScrew = {
 	...clamping(
+		'plate',
 		'security-screw',
 		'Dome-headed security screw',
 		'Screw it in until the gap under its head is as thick as the clip; the key locks the lower one last.'

@@ -44,7 +44,7 @@ export const mirrorPlates: Hanger<MirrorPlatesBack> = {
 	],
 	checks: [hardware, screws],
 	schema: mirrorPlatesSchema,
-	hooks: ['plate-screw', 'screw'],
+	hooks: ['plate-screw'],
 	start: ({ height }, before) =>
 		carry(
 			mirrorPlatesSchema,

@@ -113,9 +113,13 @@ describe('planWall', () => {
 		]);
 	});
 
-	it('gives the two hooks of rings the loads and heights of the demo’s mirror', () => {
-		const mirror = planned(DEMO).pieces.find(({ letter }) => letter === 'C')!;
-		const [left, right] = mirror.hooks;
+	it('gives the two hooks of rings the loads and heights of a mirror of 34 lb', () => {
+		const project = structuredClone(DEMO);
+		const mirror = project.pieces.find(({ letter }) => letter === 'C')!;
+		const rings = { ringSpan: inch(20.25), ringDrop: inch(5), rightDrop: inch(5.125) };
+		Object.assign(mirror, { weight: 34 * 0.45359237, back: startBack('rings', mirror) });
+		Object.assign(mirror.back, rings);
+		const [left, right] = planned(project).pieces.find(({ letter }) => letter === 'C')!.hooks;
 		// Common practice: bottom 7 in above a 32 in table; 39 + 38 - 5 = 72 in.
 		expect(left!.bearing.y / 25.4).closeTo(72, 1e-9);
 		expect((left!.bearing.y - right!.bearing.y) / 25.4).closeTo(0.125, 1e-9);

@@ -48,6 +48,7 @@ export function stationNotes(project: Project, plan: WallPlan): StationNotes {
 		)
 	);
 	const loose = project.pieces.filter(({ id }) => !placed.has(id)).length;
+	const unsettled = plan.pieces.filter(({ settled }) => !settled).length;
 	const unweighed = plan.pieces.filter(({ hooks }) => hooks.some(({ load }) => !load)).length;
 	return {
 		rack:
@@ -63,7 +64,9 @@ export function stationNotes(project: Project, plan: WallPlan): StationNotes {
 				? lacks(`${troubled} in trouble`)
 				: unweighed > 0
 					? lacks(`${unweighed} to weigh`)
-					: ready(hooked(plan)),
+					: unsettled > 0
+						? lacks(`${unsettled} to settle`)
+						: ready(hooked(plan)),
 		mark: plan.marks.length === 0 ? lacks('none yet') : ready(`${plan.marks.length} marks`)
 	};
 }

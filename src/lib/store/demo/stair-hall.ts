@@ -70,15 +70,11 @@ export const STAIR_HALL_PIECES: Piece[] = [
 		name: 'Pier mirror',
 		width: 28,
 		height: 38,
-		weight: 34,
+		weight: 46.3,
 		kind: 'mirror',
 		glazing: 'glass',
 		frame: { width: inch(1.5), material: 'hardwood', rabbet: 6 },
-		back: measuredBack('rings', NO_SIZE, {
-			ringSpan: inch(20.25),
-			ringDrop: inch(5),
-			rightDrop: inch(5.125)
-		})
+		back: wireTwo(20.25, 9.5, 3.375, 10)
 	}),
 	imperial({
 		letter: 'D',

@@ -1,6 +1,5 @@
 <script lang="ts">
 	import {
-		bearingToHole,
 		hangerOf,
 		formatForce,
 		hookOf,
@@ -10,9 +9,9 @@
 		type Project,
 		type Styles
 	} from '$lib/core/index.ts';
-	import { measureHook, setHook } from '$lib/store/commands/index.ts';
+	import { setHook } from '$lib/store/commands/index.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
-	import LengthField from '../field/LengthField.svelte';
+	import KitFields from '../fix/KitFields.svelte';
 
 	interface Props {
 		piece: Piece;
@@ -24,50 +23,29 @@
 	let { piece, planned, styles, kit }: Props = $props();
 
 	const session = $derived(getSession()());
-	const hook = $derived(hookOf(piece.hook));
-	const offset = $derived(bearingToHole(kit, piece.hook));
-	const own = $derived(kit[piece.hook] !== undefined);
+	/** Everything that goes in the wall for it, as planned now. */
+	const kinds = $derived([...new Set(planned?.hooks.map(({ kind }) => kind) ?? [piece.hook])]);
 	const hung = $derived(planned?.hung);
 	const both = (newtons: number) => `${formatForce(newtons, 'lb')} · ${formatForce(newtons, 'kg')}`;
 </script>
 
-<h2>{piece.letter} · {piece.name}</h2>
-<label class="block">
-	<span class="field-label">Hook</span>
-	<select
-		class="select w-full"
-		value={piece.hook}
-		onchange={(event) => session.run(setHook(piece.id, event.currentTarget.value as HookKind))}
-	>
-		{#each hangerOf(piece.back).hooks as kind (kind)}
-			<option value={kind}>{hookOf(kind).name}</option>
-		{/each}
-	</select>
-</label>
-<p class="setting">{hook.setting}</p>
-<LengthField
-	label="From the bearing up to the hole"
-	help="Measure it on your own hook; minus is below"
-	signed
-	zero
-	value={offset.dy}
-	{styles}
-	assumed={!own}
-	plausible={{ min: -60, max: 80 }}
-	onvalue={(dy) => session.run(measureHook(piece.hook, dy))}
-	onseal={() => session.seal()}
-/>
-{#if own}
-	<button
-		class="btn btn-ghost btn-sm"
-		type="button"
-		onclick={() => session.run(measureHook(piece.hook, null))}
-	>
-		Back to the typical hook
-	</button>
-{:else}
-	<p class="setting">A typical figure. Yours may differ by a few millimetres.</p>
+{#if !planned?.settled}
+	<label class="block">
+		<span class="field-label">Hook set for its back</span>
+		<select
+			class="select w-full"
+			value={piece.hook}
+			onchange={(event) => session.run(setHook(piece.id, event.currentTarget.value as HookKind))}
+		>
+			{#each hangerOf(piece.back).hooks as kind (kind)}
+				<option value={kind}>{hookOf(kind).name}</option>
+			{/each}
+		</select>
+	</label>
 {/if}
+{#each kinds as kind (kind)}
+	<KitFields {kind} {kit} {styles} />
+{/each}
 
 {#if planned && hung}
 	<h3>What it carries</h3>
@@ -116,10 +94,6 @@
 {/if}
 
 <style>
-	h2 {
-		font-size: 1.2rem;
-	}
-
 	h3 {
 		margin-top: 0.8rem;
 		font-size: 1.05rem;

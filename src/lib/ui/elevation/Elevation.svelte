@@ -32,11 +32,13 @@
 		plan: WallPlan;
 		/** Show the distances from the chosen piece to its neighbours. */
 		spaced: boolean;
+		/** Show what is behind the wall, whatever layer is on. */
+		behind: boolean;
 		/** What the Survey asks about, while it does; the pieces then stand back. */
 		survey: SurveyPart | null;
 	}
 
-	let { plan, spaced, survey }: Props = $props();
+	let { plan, spaced, behind, survey }: Props = $props();
 
 	const session = $derived(getSession()());
 	const view = $derived(getView()());
@@ -81,7 +83,7 @@
 			: []
 	);
 	const lineY = $derived(frame.y(plan.centreLine.y));
-	const bones = $derived(view.bones || survey === 'bones');
+	const bones = $derived(view.bones || behind || survey === 'bones');
 
 	/** The first free stretch of the centre line that its label fits on. */
 	const labelX = $derived.by(() => {

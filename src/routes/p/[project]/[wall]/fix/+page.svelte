@@ -1,19 +1,67 @@
 <script lang="ts">
 	import { page } from '$app/state';
-	import { care, stylesOf } from '$lib/core/index.ts';
+	import {
+		activeArrangement,
+		care,
+		mayHaveStuds,
+		settledAs,
+		stylesOf,
+		type PieceFix,
+		type Result,
+		type Way
+	} from '$lib/core/index.ts';
+	import { settle, unsettle, type Settlement } from '$lib/store/commands/index.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
 	import CautionList from '$lib/ui/CautionList.svelte';
 	import HookBench from '$lib/ui/bench/HookBench.svelte';
-	import PieceList from '$lib/ui/bench/PieceList.svelte';
+	import FixList from '$lib/ui/fix/FixList.svelte';
+	import WayCard from '$lib/ui/fix/WayCard.svelte';
+	import { getBones } from '$lib/ui/survey/bones.svelte.ts';
 	import { getView } from '$lib/ui/view.svelte.ts';
+	import type { FixQuestion } from '$lib/workers/fix.worker.ts';
+	import { Newest } from '$lib/workers/newest.svelte.ts';
+	import { startFixWorker } from '$lib/workers/start.ts';
 
 	const session = $derived(getSession()());
 	const view = $derived(getView()());
+	const bones = $derived(getBones()());
+	const wallId = $derived(page.params.wall!);
 	const { pieces, kit } = $derived(session.project);
-	const styles = $derived(stylesOf(session.rulesOn(page.params.wall!)));
-	const plan = $derived(session.plan(page.params.wall!));
+	const wall = $derived(session.project.walls.find(({ id }) => id === wallId)!);
+	const styles = $derived(stylesOf(session.rulesOn(wallId)));
+	const plan = $derived(session.plan(wallId));
 	const piece = $derived(pieces.find(({ id }) => id === view.selected));
 	const planned = $derived(plan?.pieces.find(({ pieceId }) => pieceId === view.selected));
+	const placement = $derived(
+		activeArrangement(wall).placements.find(({ pieceId }) => pieceId === view.selected)
+	);
+
+	const chooser = new Newest<FixQuestion, Result<PieceFix[]>>(startFixWorker);
+	/** Studs come first: what is chosen rests on them. */
+	const waiting = $derived(mayHaveStuds(wall) && (bones.bones === null || bones.busy));
+	$effect(() => {
+		if (!waiting) chooser.ask({ project: session.kept, wallId, studs: bones.known });
+	});
+	$effect(() => () => chooser.close());
+
+	const fixes = $derived(chooser.answer?.ok ? chooser.answer.value : []);
+	const fix = $derived(fixes.find(({ pieceId }) => pieceId === view.selected));
+	const choice = $derived(fix?.choice.ok ? fix.choice.value : null);
+
+	const settlement = (pieceId: string, { back, nudge, points, places }: Way): Settlement => ({
+		pieceId,
+		back,
+		nudge,
+		points: points.map(({ hook, x }) => ({ hook, x: places ? x : null }))
+	});
+	/** Those still open that have a way nothing speaks *stop* against. */
+	const open = $derived(
+		fixes.flatMap(({ pieceId, settled, choice }) => {
+			const first = choice.ok ? choice.value.ways[0] : undefined;
+			return settled || !first || first.stopped ? [] : [settlement(pieceId, first)];
+		})
+	);
+
 	const ofPiece = $derived(
 		(plan?.ofPlace ?? [])
 			.filter(({ pieceId, hookId }) => pieceId === view.selected && hookId)
@@ -22,8 +70,8 @@
 	const cautions = [
 		care(
 			'rating',
-			'Whether the wall and the fixing can carry this load is not computed here yet: a fall can injure someone.',
-			'Compare each hook’s load with the rating on its packet, for your own wall, and keep well below it. Put anything heavy into a stud; ask an art installer where the piece is big, valuable or over masonry. Local codes win.'
+			'A fall can injure someone, and ratings here are typical until you enter your packet’s.',
+			'Pull on every fixing before anything hangs on it. Ask an art installer where the piece is big, valuable or over masonry. Local codes win.'
 		),
 		care(
 			'behind',
@@ -35,11 +83,57 @@
 
 {#if piece}
 	<button class="back" type="button" onclick={() => view.select(null)}>‹ All pieces</button>
-	<HookBench {piece} {planned} {styles} {kit} />
+	<h2>{piece.letter} · {piece.name}</h2>
+	{#if planned?.settled}
+		<button class="back" type="button" onclick={() => session.run(unsettle(wallId, piece.id))}>
+			Open it again
+		</button>
+	{/if}
+	{#if fix && !fix.choice.ok}
+		<p>{fix.choice.error.message}</p>
+	{:else if choice && choice.ways.length === 0}
+		<p class="none" role="alert">
+			Nothing in the catalogue holds this piece here by your house rules.
+		</p>
+		<ul class="instead">
+			{#each choice.instead as line (line)}<li>{line}</li>{/each}
+		</ul>
+	{:else if choice}
+		<ul class="ways" aria-label="Ways to fix {piece.letter}">
+			{#each choice.ways as way, index (way.id)}
+				<WayCard
+					{way}
+					{styles}
+					first={index === 0}
+					settled={Boolean(placement?.fix && planned?.settled && settledAs(placement.fix, way))}
+					onsettle={() => session.run(settle(wallId, [settlement(piece.id, way)]))}
+				/>
+			{/each}
+		</ul>
+	{:else if planned}
+		<p class="small-note" role="status">Working out what holds it…</p>
+	{:else}
+		<p>It hangs on no wall here yet: place it in Arrange first.</p>
+	{/if}
+	<details class="hook" open>
+		<summary>Its hook as planned now</summary>
+		<HookBench {piece} {planned} {styles} {kit} />
+	</details>
 {:else}
 	<h2 class="mb-2 text-xl">Fix</h2>
-	<p class="mb-2">Choose a piece to set its hook and see what each hook carries.</p>
-	<PieceList {pieces} selected={view.selected} {styles} onselect={(id) => view.select(id)} />
+	<p class="mb-2">
+		What goes in the wall for each piece: chosen for its weight, its back, the wall and the studs.
+	</p>
+	{#if open.length > 0}
+		<button
+			class="btn mb-2 btn-primary"
+			type="button"
+			onclick={() => session.run(settle(wallId, open))}
+		>
+			Settle {open.length} by {open.length === 1 ? 'its' : 'their'} first way
+		</button>
+	{/if}
+	<FixList pieces={plan?.pieces ?? []} {fixes} onselect={(id) => view.select(id)} />
 {/if}
 <div class="mt-4">
 	<CautionList cautions={[...ofPiece, ...cautions, ...(plan?.wallCautions ?? [])]} {styles} />
@@ -49,6 +143,37 @@
 	.back {
 		color: var(--color-primary);
 		font-size: 0.92rem;
+		cursor: pointer;
+	}
+
+	h2 {
+		font-size: 1.2rem;
+	}
+
+	.ways {
+		display: grid;
+		gap: 0.5rem;
+		margin-top: 0.4rem;
+	}
+
+	.none {
+		color: var(--color-error);
+		font-weight: 600;
+	}
+
+	.instead {
+		padding-left: 1.1rem;
+		list-style: disc;
+	}
+
+	.hook {
+		margin-top: 0.8rem;
+		padding-top: 0.6rem;
+		border-top: 1px dashed var(--color-base-300);
+	}
+
+	.hook summary {
+		font-weight: 600;
 		cursor: pointer;
 	}
 </style>

@@ -1,0 +1,78 @@
+<script lang="ts">
+	import {
+		fixingOf,
+		formatLength,
+		hookOf,
+		NEVER,
+		TOOLS,
+		type Ground,
+		type HookKind,
+		type Styles
+	} from '$lib/core/index.ts';
+
+	interface Props {
+		kind: HookKind;
+		ground: Ground;
+		styles: Styles;
+	}
+
+	let { kind, ground, styles }: Props = $props();
+
+	const fixing = $derived(fixingOf(kind));
+	const bit = $derived(fixing.bits.find((each) => each.in.includes(ground)));
+	const reuse = {
+		again: 'can be used again',
+		'in place': 'stays in the wall; its screw can be used again',
+		once: 'used once'
+	};
+</script>
+
+<h4>{hookOf(kind).name}</h4>
+<ol>
+	{#each fixing.steps as step (step)}<li>{step}</li>{/each}
+</ol>
+<dl>
+	{#if bit}
+		<dt>Bit</dt>
+		<dd class="measure">{formatLength(bit.mm, styles.lead)}</dd>
+	{/if}
+	{#if fixing.behind > 0}
+		<dt>Needs behind</dt>
+		<dd class="measure">{formatLength(fixing.behind, styles.lead)}</dd>
+	{/if}
+	{#if fixing.tools.length > 0}
+		<dt>Tools</dt>
+		<dd>{fixing.tools.map((tool) => TOOLS[tool]).join(', ')}</dd>
+	{/if}
+	<dt>After</dt>
+	<dd>{reuse[fixing.reusable]}; leaves {fixing.damage.is}. {fixing.damage.mend}</dd>
+	{#if fixing.mistakes.length > 0}
+		<dt>Goes wrong</dt>
+		<dd>{fixing.mistakes.join(' ')}</dd>
+	{/if}
+	<dt>Not for</dt>
+	<dd>{[...fixing.never, NEVER].join(' ')}</dd>
+</dl>
+
+<style>
+	h4 {
+		margin-top: 0.4rem;
+		font-weight: 600;
+	}
+
+	ol {
+		padding-left: 1.2rem;
+		list-style: decimal;
+	}
+
+	dl {
+		display: grid;
+		grid-template-columns: auto 1fr;
+		gap: 0.15rem 0.6rem;
+		margin-top: 0.3rem;
+	}
+
+	dt {
+		color: var(--graphite-soft);
+	}
+</style>

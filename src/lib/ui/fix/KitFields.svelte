@@ -1,0 +1,113 @@
+<script lang="ts">
+	import {
+		bearingToHole,
+		hookOf,
+		type HookKind,
+		type Meaning,
+		type Project,
+		type Styles
+	} from '$lib/core/index.ts';
+	import { measureHook, setOwnHook } from '$lib/store/commands/index.ts';
+	import { getSession } from '$lib/store/session.svelte.ts';
+	import LengthField from '../field/LengthField.svelte';
+	import MassField from '../field/MassField.svelte';
+	import Segments from '../Segments.svelte';
+
+	interface Props {
+		kind: HookKind;
+		kit: Project['kit'];
+		styles: Styles;
+	}
+
+	let { kind, kit, styles }: Props = $props();
+
+	const session = $derived(getSession()());
+	const own = $derived(kit[kind]);
+	const offset = $derived(bearingToHole(kit, kind));
+	const measured = $derived(own !== undefined && own.dy !== null);
+	const rating = $derived(own?.rating ?? null);
+	const seal = () => session.seal();
+
+	function rate(kg: number | null, meaning: Meaning) {
+		session.run(setOwnHook(kind, { rating: kg === null ? null : { kg, meaning } }));
+	}
+
+	function count(text: string) {
+		const stock = text.trim() === '' ? null : Number(text);
+		if (stock === null || (Number.isInteger(stock) && stock >= 0 && stock <= 10_000))
+			session.run(setOwnHook(kind, { stock }));
+	}
+</script>
+
+<h3>{hookOf(kind).name}</h3>
+<p class="small-note">{hookOf(kind).setting}</p>
+<LengthField
+	label="From the bearing up to the hole"
+	help="Measure it on your own hook; minus is below"
+	signed
+	zero
+	value={offset.dy}
+	{styles}
+	assumed={!measured}
+	plausible={{ min: -60, max: 80 }}
+	onvalue={(dy) => session.run(measureHook(kind, dy))}
+	onseal={seal}
+/>
+{#if measured}
+	<button
+		class="btn btn-ghost btn-sm"
+		type="button"
+		onclick={() => session.run(measureHook(kind, null))}
+	>
+		Back to the typical hook
+	</button>
+{:else}
+	<p class="small-note">A typical figure. Yours may differ by a few millimetres.</p>
+{/if}
+<div class="pair">
+	<MassField
+		label="Your packet says, for one"
+		value={rating?.kg ?? null}
+		units={styles.lead.unit === 'mm' ? 'mm' : 'in'}
+		onvalue={(kg) => rate(kg, rating?.meaning ?? 'unknown')}
+		onseal={seal}
+	/>
+	<label>
+		<span class="field-label">At hand</span>
+		<input
+			class="input w-full"
+			inputmode="numeric"
+			value={own?.stock ?? ''}
+			oninput={(event) => count(event.currentTarget.value)}
+			onblur={seal}
+		/>
+	</label>
+</div>
+{#if rating}
+	<Segments
+		named
+		label="That figure is"
+		options={[
+			{ value: 'working', label: 'a working load' },
+			{ value: 'failure', label: 'a failure load' },
+			{ value: 'unknown', label: 'not said' }
+		]}
+		value={rating.meaning}
+		onchoose={(meaning) => rate(rating.kg, meaning)}
+	/>
+{/if}
+
+<style>
+	h3 {
+		margin-top: 0.5rem;
+		font-size: 1.05rem;
+	}
+
+	.pair {
+		display: grid;
+		grid-template-columns: 1fr 6rem;
+		gap: 0.2rem 0.7rem;
+		align-items: start;
+		margin-top: 0.4rem;
+	}
+</style>

@@ -1,0 +1,151 @@
+<script lang="ts">
+	import { formatForce, GROUNDS, hookOf, say, type Styles, type Way } from '$lib/core/index.ts';
+	import FixingSheet from './FixingSheet.svelte';
+	import UseBar from './UseBar.svelte';
+
+	interface Props {
+		way: Way;
+		styles: Styles;
+		/** It comes first in the ranking. */
+		first: boolean;
+		settled: boolean;
+		onsettle: () => void;
+	}
+
+	let { way, styles, first, settled, onsettle }: Props = $props();
+
+	const unit = $derived(styles.lead.unit === 'mm' ? 'kg' : 'lb');
+	/** One line for each fixing in each ground, as its most used point has it. */
+	const lines = $derived(
+		[...new Map(way.points.map((point) => [`${point.hook} ${point.ground}`, point])).keys()].map(
+			(key) =>
+				way.points
+					.filter(({ hook, ground }) => `${hook} ${ground}` === key)
+					.reduce((a, b) => (b.use.share > a.use.share ? b : a))
+		)
+	);
+</script>
+
+<li class:settled class:stopped={way.stopped} data-testid="way">
+	<h3>
+		{way.hangs}
+		{#if settled}<span class="tag">settled</span>{:else if first}<span class="tag">first</span>{/if}
+	</h3>
+	<p class="on">{way.on}</p>
+	<UseBar share={way.use} />
+	{#if way.change}<p class="change">{way.change}</p>{/if}
+	<details>
+		<summary>Why, and how</summary>
+		<ul class="considered">
+			{#each way.considered as { costs, says }, index (index)}
+				<li class:against={costs > 0}>{say(says, styles.lead)}</li>
+			{/each}
+		</ul>
+		{#each lines as { hook, ground, use, load } (`${hook} ${ground}`)}
+			<p class="line">
+				In {GROUNDS[ground]} each carries
+				<span class="measure">{formatForce(load.down, unit)}</span> and may carry
+				<span class="measure">{formatForce(use.may, unit)}</span>: {say(use.says, styles.lead)}.
+			</p>
+		{/each}
+		<p class="line"><strong>Level:</strong> {say(way.heldLevelBy, styles.lead)}</p>
+		{#each lines as { hook, ground } (`${hook} ${ground}`)}
+			<FixingSheet kind={hook} {ground} {styles} />
+		{/each}
+	</details>
+	{#if !settled}
+		<button
+			class={['btn btn-sm', first ? 'btn-primary' : '']}
+			type="button"
+			aria-label="Settle it so: {way.hangs}, {way.on}"
+			title={way.points.map(({ hook }) => hookOf(hook).name).join(', ')}
+			onclick={onsettle}
+		>
+			Settle it so
+		</button>
+	{/if}
+</li>
+
+<style>
+	li[data-testid='way'] {
+		display: grid;
+		gap: 0.3rem;
+		padding: 0.5rem 0.65rem 0.6rem;
+		border: 1.5px solid var(--color-base-300);
+		border-radius: 0.4rem;
+	}
+
+	.settled {
+		border-color: var(--color-primary);
+		box-shadow: inset 4px 0 var(--tape-blue);
+	}
+
+	.stopped {
+		border-style: dashed;
+		border-color: var(--brick);
+	}
+
+	h3 {
+		display: flex;
+		gap: 0.5rem;
+		align-items: center;
+		font-size: 1.02rem;
+	}
+
+	.tag {
+		padding: 0 0.45rem;
+		background: var(--kraft);
+		color: #2f2620;
+		font-family: var(--font-sans);
+		font-size: 0.8rem;
+		font-weight: 600;
+	}
+
+	.on {
+		line-height: 1.2;
+	}
+
+	.change {
+		font-size: 0.92rem;
+		font-style: italic;
+	}
+
+	details {
+		font-size: 0.9rem;
+		line-height: 1.3;
+	}
+
+	summary {
+		color: var(--color-primary);
+		cursor: pointer;
+	}
+
+	.considered {
+		margin: 0.2rem 0;
+	}
+
+	.considered li {
+		padding-left: 1.1rem;
+		text-indent: -1.1rem;
+	}
+
+	.considered li::before {
+		content: '+';
+		display: inline-block;
+		width: 1.1rem;
+		font-weight: 700;
+		text-indent: 0;
+	}
+
+	.considered .against::before {
+		content: '–';
+	}
+
+	.line {
+		margin: 0.2rem 0;
+	}
+
+	.btn {
+		justify-self: start;
+	}
+</style>

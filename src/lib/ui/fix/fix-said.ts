@@ -1,0 +1,32 @@
+import { holdsNow, type PieceFix } from '../../core/index.ts';
+
+/** How a piece stands in Fix, in a few words. */
+export interface FixState {
+	as: 'good' | 'open' | 'stop' | 'wait';
+	text: string;
+}
+
+const percent = (share: number): string => `${Math.ceil(share * 100 - 1e-6)} %`;
+
+/** How far its most used hook is used, by what the house rule lets it carry. */
+export function worstShare({ now }: PieceFix): number | null {
+	const shares = now.flatMap((use) => (use.ok ? [use.value.share] : []));
+	return shares.length === now.length && shares.length > 0 ? Math.max(...shares) : null;
+}
+
+/** @param fix undefined while it is being worked out. */
+export function fixState(fix: PieceFix | undefined, trouble: boolean): FixState {
+	if (trouble) return { as: 'stop', text: 'its back is not possible' };
+	if (!fix) return { as: 'wait', text: 'working it out' };
+	if (!fix.choice.ok) return { as: 'open', text: 'weigh it first' };
+	const share = worstShare(fix);
+	const used = share === null ? '' : `, ${percent(share)}`;
+	if (fix.settled)
+		return holdsNow(fix)
+			? { as: 'good', text: `settled${used}` }
+			: { as: 'stop', text: `settled, too weak now${used}` };
+	if (fix.choice.value.ways.length === 0) return { as: 'stop', text: 'nothing serves here' };
+	return holdsNow(fix)
+		? { as: 'open', text: `to settle; its hook does${used}` }
+		: { as: 'stop', text: `to settle; its hook is too weak${used}` };
+}
