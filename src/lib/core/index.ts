@@ -18,6 +18,7 @@ export * from './arrange/stair-run.ts';
 export * from './arrange/step-back.ts';
 export * from './arrange/styles/index.ts';
 export * from './arrange/together.ts';
+export * from './bag/bag.ts';
 export * from './bones/index.ts';
 export * from './catalogue/index.ts';
 export * from './caution.ts';

@@ -3,6 +3,7 @@
 	import { X } from '@lucide/svelte';
 	import {
 		CENTRE_SCHOOLS,
+		FIX_SCHOOLS,
 		GAP_SCHOOLS,
 		WIRE_SCHOOLS,
 		stylesOf,
@@ -12,6 +13,7 @@
 	import { setHouseRules } from '$lib/store/commands/index.ts';
 	import type { Session } from '$lib/store/session.svelte.ts';
 	import LengthField from './field/LengthField.svelte';
+	import MassField from './field/MassField.svelte';
 	import Segments from './Segments.svelte';
 
 	let { session, open = $bindable() }: { session: Session; open: boolean } = $props();
@@ -143,6 +145,43 @@
 					onseal={seal}
 				/>
 				<p class="why">A mark whose rounding is further off than this says so.</p>
+			</section>
+			<section>
+				<Segments
+					named
+					label="A rating is trusted"
+					options={FIX_SCHOOLS.map(({ value, name }) => ({ value, label: name }))}
+					value={rules.school}
+					onchoose={(school) => set({ school })}
+				/>
+				{#each FIX_SCHOOLS.filter(({ value }) => value === rules.school) as { why } (why)}
+					<p class="why">{why}</p>
+				{/each}
+			</section>
+			<section>
+				<MassField
+					label="Heavy, from"
+					value={rules.heavy}
+					units={rules.units}
+					onvalue={(heavy) => heavy !== null && set({ heavy })}
+					onseal={seal}
+				/>
+				<p class="why">
+					A heavy mirror is not hung by its wire, and anything heavy looks for studs. A house rule:
+					no source.
+				</p>
+			</section>
+			<section>
+				<LengthField
+					label="A piece may move sideways to meet studs, at most"
+					zero
+					value={rules.nudge}
+					{styles}
+					plausible={{ min: 0, max: 200 }}
+					onvalue={(nudge) => set({ nudge })}
+					onseal={seal}
+				/>
+				<p class="why">The move is always shown before it is settled.</p>
 			</section>
 		</Dialog.Content>
 	</Dialog.Portal>

@@ -55,9 +55,10 @@
 	);
 
 	const showsBones = $derived(view.bones || (here === 'survey' && view.survey === 'bones'));
-	/** Arranging and fixing ask for the studs too, so that heavy pieces can meet them. */
+	/** Where the studs are asked for besides: arranging and fixing, so that heavy pieces can meet them. */
+	const MEETING = ['arrange', 'fix', 'bag-sheet'];
 	$effect(() => {
-		if ((showsBones || here === 'arrange' || here === 'fix') && wall)
+		if ((showsBones || MEETING.includes(here)) && wall)
 			watch.ask(mayHaveStuds(wall) ? studFacts(wall) : null);
 	});
 

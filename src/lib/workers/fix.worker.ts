@@ -1,15 +1,30 @@
-import { fixOnWall, ok, fail, type PieceFix, type Project, type Result } from '../core/index.ts';
+import {
+	fixOnWall,
+	knownStuds,
+	mayHaveStuds,
+	solveBones,
+	studFacts,
+	type PieceFix,
+	type Project
+} from '../core/index.ts';
 import { answerBy } from './answer.ts';
 
 export interface FixQuestion {
 	project: Project;
-	wallId: string;
-	studs: readonly number[];
+	/** Walls by their id, with the middles of the studs that are as good as known; null to reckon them first. */
+	walls: { id: string; studs: readonly number[] | null }[];
 }
 
-answerBy(({ project, wallId, studs }: FixQuestion): Result<PieceFix[]> => {
-	const wall = project.walls.find(({ id }) => id === wallId);
-	return wall
-		? ok(fixOnWall(project, wall, studs))
-		: fail('no-such-wall', 'This project has no such wall.', 'wallId');
-});
+/** By the ids of the walls. */
+export type FixAnswer = Record<string, PieceFix[]>;
+
+answerBy(({ project, walls }: FixQuestion): FixAnswer =>
+	Object.fromEntries(
+		walls.flatMap(({ id, studs }) => {
+			const wall = project.walls.find((each) => each.id === id);
+			if (!wall) return [];
+			const known = studs ?? knownStuds(mayHaveStuds(wall) ? solveBones(studFacts(wall)) : null);
+			return [[id, fixOnWall(project, wall, known)]];
+		})
+	)
+);

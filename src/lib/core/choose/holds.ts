@@ -1,4 +1,4 @@
-import { GROUNDS, holdingIn, type Fixing, type Meaning } from '../catalogue/index.ts';
+import { GROUNDS, holdingIn, type Fixing, type Ground, type Meaning } from '../catalogue/index.ts';
 import { hookOf, type Role } from '../fixings/index.ts';
 import type { HungPiece, PointLoad, WallPoint } from '../hangers/index.ts';
 import type { FixSchool } from '../model/house-rules.ts';
@@ -25,6 +25,7 @@ export interface Use {
 	/** How that is known. */
 	by: 'own packet' | 'typical packet' | 'calculated';
 	meaning: Meaning | null;
+	ground: Ground;
 	/** Length of screw to take, mm. */
 	screw: number | null;
 	/** In one line, with lengths left open. */
@@ -91,6 +92,7 @@ function inStud(
 		share,
 		may: share > 0 ? down.value / share : held.across,
 		by: 'calculated',
+		ground: bed.ground,
 		meaning: null,
 		screw: held.length,
 		says: `${lengthIn(held.length)} long, ${lengthIn(held.within)} of it in the stud (NDS 2018)`
@@ -116,6 +118,7 @@ function byPacket(
 		share: load / may,
 		may,
 		by: own?.rating ? 'own packet' : 'typical packet',
+		ground: bed.ground,
 		meaning,
 		screw: null,
 		says: `${own?.rating ? 'your packet' : 'typically'} ${MEANS[meaning]}, ${fraction(counts)} counted`

@@ -52,6 +52,9 @@ export const projectSchema = z
 		readings: z
 			.record(z.string().check(z.maxLength(200)), readingSchema)
 			.check(z.describe('by the path of the field, such as wall/<id>/width')),
+		packed: z
+			.array(z.string().check(z.maxLength(200)))
+			.check(z.maxLength(5000), z.describe('what of the bag is ticked off')),
 		pieces: z.array(pieceSchema).check(z.maxLength(10_000)),
 		walls: z.array(wallSchema).check(z.minLength(1), z.maxLength(200))
 	})

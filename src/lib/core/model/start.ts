@@ -83,6 +83,7 @@ export function startProject(
 		houseRules,
 		kit: {},
 		readings: {},
+		packed: [],
 		pieces: [],
 		walls: [startWall(newId, wall, houseRules.units)]
 	};

@@ -38,3 +38,12 @@ export const unsettle = (wallId: string, pieceId: string): Command => ({
 		if (placement) placement.fix = null;
 	}
 });
+
+/** Ticks a thing of the bag off, or back on. */
+export const pack = (key: string, packed: boolean): Command => ({
+	name: packed ? 'pack a thing' : 'unpack a thing',
+	recipe: (draft) => {
+		const others = draft.packed.filter((each) => each !== key);
+		draft.packed = packed ? [...others, key] : others;
+	}
+});

@@ -19,6 +19,7 @@ export const DEMO: Project = {
 	revision: 0,
 	houseRules: usualHouseRules,
 	kit: {},
+	packed: [],
 	readings: {},
 	pieces: [...STAIR_HALL_PIECES, ...TEA_ROOM_PIECES, ...NET_LOFT_PIECES],
 	walls: [STAIR_HALL, TEA_ROOM, NET_LOFT]

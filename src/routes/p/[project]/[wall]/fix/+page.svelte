@@ -1,26 +1,17 @@
 <script lang="ts">
 	import { page } from '$app/state';
-	import {
-		activeArrangement,
-		care,
-		mayHaveStuds,
-		settledAs,
-		stylesOf,
-		type PieceFix,
-		type Result,
-		type Way
-	} from '$lib/core/index.ts';
+	import { activeArrangement, care, settledAs, stylesOf, type Way } from '$lib/core/index.ts';
 	import { settle, unsettle, type Settlement } from '$lib/store/commands/index.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
 	import CautionList from '$lib/ui/CautionList.svelte';
 	import HookBench from '$lib/ui/bench/HookBench.svelte';
+	import Segments from '$lib/ui/Segments.svelte';
+	import BagPart from '$lib/ui/fix/BagPart.svelte';
+	import { Chooser } from '$lib/ui/fix/chooser.svelte.ts';
 	import FixList from '$lib/ui/fix/FixList.svelte';
 	import WayCard from '$lib/ui/fix/WayCard.svelte';
 	import { getBones } from '$lib/ui/survey/bones.svelte.ts';
 	import { getView } from '$lib/ui/view.svelte.ts';
-	import type { FixQuestion } from '$lib/workers/fix.worker.ts';
-	import { Newest } from '$lib/workers/newest.svelte.ts';
-	import { startFixWorker } from '$lib/workers/start.ts';
 
 	const session = $derived(getSession()());
 	const view = $derived(getView()());
@@ -36,15 +27,15 @@
 		activeArrangement(wall).placements.find(({ pieceId }) => pieceId === view.selected)
 	);
 
-	const chooser = new Newest<FixQuestion, Result<PieceFix[]>>(startFixWorker);
-	/** Studs come first: what is chosen rests on them. */
-	const waiting = $derived(mayHaveStuds(wall) && (bones.bones === null || bones.busy));
-	$effect(() => {
-		if (!waiting) chooser.ask({ project: session.kept, wallId, studs: bones.known });
-	});
-	$effect(() => () => chooser.close());
-
-	const fixes = $derived(chooser.answer?.ok ? chooser.answer.value : []);
+	let part: 'pieces' | 'bag' = $state('pieces');
+	let all = $state(false);
+	const chooser = new Chooser(() => ({
+		session,
+		bones,
+		wallId,
+		all: all && part === 'bag'
+	}));
+	const fixes = $derived(chooser.fixes);
 	const fix = $derived(fixes.find(({ pieceId }) => pieceId === view.selected));
 	const choice = $derived(fix?.choice.ok ? fix.choice.value : null);
 
@@ -121,19 +112,41 @@
 	</details>
 {:else}
 	<h2 class="mb-2 text-xl">Fix</h2>
-	<p class="mb-2">
-		What goes in the wall for each piece: chosen for its weight, its back, the wall and the studs.
-	</p>
-	{#if open.length > 0}
-		<button
-			class="btn mb-2 btn-primary"
-			type="button"
-			onclick={() => session.run(settle(wallId, open))}
-		>
-			Settle {open.length} by {open.length === 1 ? 'its' : 'their'} first way
-		</button>
-	{/if}
-	<FixList pieces={plan?.pieces ?? []} {fixes} onselect={(id) => view.select(id)} />
+	<Segments
+		label="What to look at"
+		options={[
+			{ value: 'pieces', label: 'the pieces' },
+			{ value: 'bag', label: 'the bag' }
+		]}
+		value={part}
+		onchoose={(value) => (part = value)}
+	/>
+	<div class="part">
+		{#if part === 'bag'}
+			<BagPart
+				{wall}
+				items={chooser.bag}
+				unsettled={plan?.pieces.filter(({ settled }) => !settled).length ?? 0}
+				{all}
+				onall={(value) => (all = value)}
+			/>
+		{:else}
+			<p class="mb-2">
+				What goes in the wall for each piece: chosen for its weight, its back, the wall and the
+				studs.
+			</p>
+			{#if open.length > 0}
+				<button
+					class="btn mb-2 btn-primary"
+					type="button"
+					onclick={() => session.run(settle(wallId, open))}
+				>
+					Settle {open.length} by {open.length === 1 ? 'its' : 'their'} first way
+				</button>
+			{/if}
+			<FixList pieces={plan?.pieces ?? []} {fixes} onselect={(id) => view.select(id)} />
+		{/if}
+	</div>
 {/if}
 <div class="mt-4">
 	<CautionList cautions={[...ofPiece, ...cautions, ...(plan?.wallCautions ?? [])]} {styles} />
@@ -148,6 +161,10 @@
 
 	h2 {
 		font-size: 1.2rem;
+	}
+
+	.part {
+		margin-top: 0.6rem;
 	}
 
 	.ways {

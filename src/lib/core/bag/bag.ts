@@ -1,0 +1,174 @@
+import { fixingOf, TOOLS, type Ground, type Tool } from '../catalogue/index.ts';
+import type { Use } from '../choose/holds.ts';
+import { hookOf, type HookKind } from '../fixings/index.ts';
+import { hangerOf } from '../hangers/index.ts';
+import { bumpers } from '../hangers/checks.ts';
+import type { Piece } from '../model/piece.ts';
+import type { Project } from '../model/project.ts';
+import type { PieceFix } from '../plan/fix.ts';
+import type { PlannedPiece } from '../plan/hang.ts';
+import { weightToReckon } from '../weight/piece-weight.ts';
+import { weightOf } from '../units/constants.ts';
+import { lengthIn } from '../units/say.ts';
+
+export const BAG_GROUPS = {
+	wall: 'For the wall',
+	back: 'For the backs',
+	drill: 'Bits',
+	tools: 'Tools',
+	mark: 'To mark and to mend'
+} as const;
+export type BagGroup = keyof typeof BAG_GROUPS;
+
+/** One thing to buy or to carry. */
+export interface BagItem {
+	/** The same for the same thing. */
+	key: string;
+	group: BagGroup;
+	/** Lengths in it are left open until the reader’s units are known. */
+	name: string;
+	/** What it is rated for at least, N; null where it has no rating. */
+	rated: number | null;
+	/** How many are used, and how many more to carry; null where it is not counted. */
+	count: number | null;
+	spare: number;
+	/** At hand already, as counted in the kit; null when not counted. */
+	stock: number | null;
+	/** Letters of the pieces it is for; none for what every job needs. */
+	letters: string[];
+}
+
+/** A piece on a wall with what is planned for it. */
+export interface Packed {
+	piece: Piece;
+	planned: PlannedPiece;
+	fix: PieceFix | undefined;
+}
+
+/** One spare for every five. From memory. */
+const sparesOf = (count: number): number => Math.ceil(count / 5);
+/** Wire for two ties, mm. Common practice. */
+const TIES = 200;
+/** Wire is cut to whole half inches, mm. */
+const STEP = 12.7;
+/** Higher than this a hand wants a step, mm: from memory. */
+const REACH = 1900;
+/** Grounds whose dust is not to be breathed. */
+const DUSTY: readonly Ground[] = ['plaster', 'brick', 'block', 'concrete'];
+
+/** What to buy and carry for pieces: fixings with spares, wire, bumpers, bits, tools, and what marks and mends. */
+export function bagOf(packed: readonly Packed[], { kit, houseRules }: Project): BagItem[] {
+	const items = new Map<string, BagItem>();
+	const add = (
+		item: Pick<BagItem, 'key' | 'group' | 'name'> & Partial<BagItem>,
+		letter: string | null,
+		more = 0
+	) => {
+		const known = items.get(item.key) ?? {
+			...{ rated: null, count: null, spare: 0, stock: null, letters: [] },
+			...item
+		};
+		items.set(item.key, {
+			...known,
+			count: more > 0 ? (known.count ?? 0) + more : known.count,
+			letters:
+				letter && !known.letters.includes(letter) ? [...known.letters, letter] : known.letters
+		});
+	};
+	for (const { piece, planned, fix } of packed) {
+		for (const [index, hook] of planned.hooks.entries()) {
+			const use = fix?.now[index];
+			const known = use?.ok ? use.value : null;
+			add(fixingItem(hook.kind, known, kit[hook.kind]?.stock ?? null), piece.letter, 1);
+			for (const tool of fixingOf(hook.kind).tools) add(toolItem(tool), null);
+			if (known) for (const item of drillingFor(hook.kind, known.ground)) add(item, null);
+			if (hook.hole.y > REACH) add(toolItem('stepladder'), null);
+		}
+		for (const item of forTheBack(piece, planned, houseRules.wireFactor))
+			add(item, piece.letter, item.each);
+	}
+	if (items.size > 0) for (const item of ALWAYS) add(item, null);
+	return [...items.values()]
+		.map((item) => (COUNTED.has(item.group) ? { ...item, spare: sparesOf(item.count ?? 0) } : item))
+		.toSorted(
+			(a, b) => ORDER.indexOf(a.group) - ORDER.indexOf(b.group) || Number(b.count) - Number(a.count)
+		);
+}
+
+const ORDER = Object.keys(BAG_GROUPS);
+const COUNTED = new Set<BagGroup>(['wall']);
+
+function fixingItem(kind: HookKind, use: Use | null, stock: number | null) {
+	const length = use?.screw ?? null;
+	return {
+		key: `${kind}${length === null ? '' : ` ${Math.round(length)}`}`,
+		group: 'wall' as const,
+		name: `${hookOf(kind).name}${length === null ? '' : `, ${lengthIn(length)}`}`,
+		stock
+	};
+}
+
+const toolItem = (tool: Tool) => ({
+	key: tool,
+	group: 'tools' as const,
+	name: sentence(TOOLS[tool])
+});
+
+const sentence = (words: string): string => words[0]!.toUpperCase() + words.slice(1);
+
+function drillingFor(kind: HookKind, ground: Ground) {
+	const bit = fixingOf(kind).bits.find((each) => each.in.includes(ground));
+	if (!bit) return [];
+	const masonry = ground === 'brick' || ground === 'block' || ground === 'concrete';
+	return [
+		{
+			key: `bit ${bit.mm} ${masonry}`,
+			group: 'drill' as const,
+			name: `${masonry ? 'Masonry bit' : 'Bit'}, ${lengthIn(bit.mm)}`
+		},
+		{ key: 'goggles', group: 'tools' as const, name: 'Eye protection' },
+		...(DUSTY.includes(ground)
+			? [
+					{
+						key: 'mask',
+						group: 'tools' as const,
+						name: 'Mask, and a vacuum to hold under the hole'
+					}
+				]
+			: [])
+	];
+}
+
+function forTheBack(piece: Piece, { hung }: PlannedPiece, wireFactor: number) {
+	const weight = weightToReckon(piece);
+	const wire = hung?.wire;
+	const rated = wire
+		? Math.max(wire.tension?.value ?? 0, weight ? weightOf(weight.kg) * wireFactor : 0)
+		: 0;
+	return [
+		...(wire
+			? [
+					{
+						key: `wire ${piece.id}`,
+						group: 'back' as const,
+						name: `Wire, ${lengthIn(Math.ceil((wire.length + TIES) / STEP) * STEP)} with its ties`,
+						rated: rated > 0 ? rated : null,
+						each: 1
+					}
+				]
+			: []),
+		...(hangerOf(piece.back).checks.includes(bumpers)
+			? [{ key: 'bumpers', group: 'back' as const, name: 'Felt bumpers', each: 2 }]
+			: [])
+	];
+}
+
+/** What every job needs. Common practice. */
+const ALWAYS = [
+	{ key: 'tape', group: 'mark' as const, name: 'Tape measure and pencil' },
+	{ key: 'level', group: 'tools' as const, name: 'Level' },
+	{ key: 'painters-tape', group: 'mark' as const, name: 'Painter’s tape' },
+	{ key: 'thin-nail', group: 'mark' as const, name: 'Thin nail, to probe with' },
+	{ key: 'filler', group: 'mark' as const, name: 'Filler, knife and a damp cloth' },
+	{ key: 'bag', group: 'mark' as const, name: 'Bag for old nails and dust' }
+];

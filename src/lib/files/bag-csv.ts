@@ -1,0 +1,32 @@
+import Papa from 'papaparse';
+import {
+	BAG_GROUPS,
+	formatForce,
+	say,
+	stylesOf,
+	type BagItem,
+	type HouseRules
+} from '../core/index.ts';
+
+/** The bag as CSV: what, how many with spares, what is at hand, for which pieces, and whether it is packed. */
+export function bagCsv(
+	items: readonly BagItem[],
+	packed: (item: BagItem) => boolean,
+	houseRules: HouseRules
+): string {
+	const { lead } = stylesOf(houseRules);
+	return Papa.unparse(
+		items.map((item) => ({
+			group: BAG_GROUPS[item.group],
+			what: say(item.name, lead),
+			'rated at least':
+				item.rated === null ? '' : formatForce(item.rated, lead.unit === 'mm' ? 'kg' : 'lb'),
+			used: item.count ?? '',
+			spare: item.spare || '',
+			'at hand': item.stock ?? '',
+			pieces: item.letters.join(' '),
+			packed: packed(item) ? 'yes' : ''
+		})),
+		{ newline: '\n' }
+	);
+}

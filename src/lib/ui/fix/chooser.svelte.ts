@@ -1,0 +1,62 @@
+import { bagOf, mayHaveStuds, type BagItem, type PieceFix } from '$lib/core/index.ts';
+import type { Session } from '$lib/store/session.svelte.ts';
+import type { FixAnswer, FixQuestion } from '$lib/workers/fix.worker.ts';
+import { Newest } from '$lib/workers/newest.svelte.ts';
+import { startFixWorker } from '$lib/workers/start.ts';
+import type { BonesWatch } from '../survey/bones.svelte.ts';
+
+interface Of {
+	session: Session;
+	bones: BonesWatch;
+	wallId: string;
+	/** The whole project is asked about, and not the wall alone. */
+	all: boolean;
+}
+
+/** What is chosen for the pieces of a wall or of a project, reckoned in a worker. */
+export class Chooser {
+	#worker = new Newest<FixQuestion, FixAnswer>(startFixWorker);
+	#of: () => Of;
+
+	/** To be made while a component starts. */
+	constructor(of: () => Of) {
+		this.#of = of;
+		$effect(() => this.#ask());
+		$effect(() => () => this.#worker.close());
+	}
+
+	/** Of the wall; none while they are being worked out. */
+	get fixes(): PieceFix[] {
+		return this.#worker.answer?.[this.#of().wallId] ?? [];
+	}
+
+	/** What to carry for every wall that was asked about; null while that is being worked out. */
+	get bag(): BagItem[] | null {
+		const { session, wallId, all } = this.#of();
+		const answer = this.#worker.answer;
+		const ids = all ? session.project.walls.map(({ id }) => id) : [wallId];
+		if (!answer || ids.some((id) => !answer[id])) return null;
+		const { pieces } = session.project;
+		const packed = ids.flatMap((id) =>
+			(session.plan(id)?.pieces ?? []).flatMap((planned) => {
+				const piece = pieces.find((each) => each.id === planned.pieceId);
+				const fix = answer[id]!.find(({ pieceId }) => pieceId === planned.pieceId);
+				return piece ? [{ piece, planned, fix }] : [];
+			})
+		);
+		return bagOf(packed, session.project);
+	}
+
+	/** Studs come first: what is chosen rests on them. */
+	#ask(): void {
+		const { session, bones, wallId, all } = this.#of();
+		const project = session.kept;
+		const wall = project.walls.find(({ id }) => id === wallId);
+		if (!wall || (mayHaveStuds(wall) && (bones.bones === null || bones.busy))) return;
+		const others = all ? project.walls.filter(({ id }) => id !== wallId) : [];
+		this.#worker.ask({
+			project,
+			walls: [{ id: wallId, studs: bones.known }, ...others.map(({ id }) => ({ id, studs: null }))]
+		});
+	}
+}
