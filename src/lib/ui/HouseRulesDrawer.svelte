@@ -5,12 +5,13 @@
 		CENTRE_SCHOOLS,
 		FIX_SCHOOLS,
 		GAP_SCHOOLS,
+		PLACE_FACTS,
 		WIRE_SCHOOLS,
 		stylesOf,
 		type HouseRules,
 		type School
 	} from '$lib/core/index.ts';
-	import { setHouseRules } from '$lib/store/commands/index.ts';
+	import { setHouseRules, setPlace } from '$lib/store/commands/index.ts';
 	import type { Session } from '$lib/store/session.svelte.ts';
 	import LengthField from './field/LengthField.svelte';
 	import MassField from './field/MassField.svelte';
@@ -183,11 +184,34 @@
 				/>
 				<p class="why">The move is always shown before it is settled.</p>
 			</section>
+			<fieldset>
+				<legend class="field-label">The place</legend>
+				{#each PLACE_FACTS as { fact, name } (fact)}
+					<label class="fact">
+						<input
+							class="checkbox"
+							type="checkbox"
+							checked={session.project.place.includes(fact)}
+							onchange={(event) => session.run(setPlace(fact, event.currentTarget.checked))}
+						/>
+						{name}
+					</label>
+				{/each}
+				<p class="why">Each brings cautions of its own in Fix.</p>
+			</fieldset>
 		</Dialog.Content>
 	</Dialog.Portal>
 </Dialog.Root>
 
 <style>
+	.fact {
+		display: flex;
+		gap: 0.6rem;
+		align-items: center;
+		min-height: 2rem;
+		cursor: pointer;
+	}
+
 	.head {
 		display: flex;
 		align-items: center;

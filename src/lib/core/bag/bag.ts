@@ -1,3 +1,4 @@
+import { HAND_REACH } from '../cautions/ladder.ts';
 import { fixingOf, TOOLS, type Ground, type Tool } from '../catalogue/index.ts';
 import type { Use } from '../choose/holds.ts';
 import { hookOf, type HookKind } from '../fixings/index.ts';
@@ -51,8 +52,6 @@ const sparesOf = (count: number): number => Math.ceil(count / 5);
 const TIES = 200;
 /** Wire is cut to whole half inches, mm. */
 const STEP = 12.7;
-/** Higher than this a hand wants a step, mm: from memory. */
-const REACH = 1900;
 /** Grounds whose dust is not to be breathed. */
 const DUSTY: readonly Ground[] = ['plaster', 'brick', 'block', 'concrete'];
 
@@ -82,7 +81,7 @@ export function bagOf(packed: readonly Packed[], { kit, houseRules }: Project): 
 			add(fixingItem(hook.kind, known, kit[hook.kind]?.stock ?? null), piece.letter, 1);
 			for (const tool of fixingOf(hook.kind).tools) add(toolItem(tool), null);
 			if (known) for (const item of drillingFor(hook.kind, known.ground)) add(item, null);
-			if (hook.hole.y > REACH) add(toolItem('stepladder'), null);
+			if (hook.hole.y > HAND_REACH) add(toolItem('stepladder'), null);
 		}
 		for (const item of forTheBack(piece, planned, houseRules.wireFactor))
 			add(item, piece.letter, item.each);

@@ -4,6 +4,7 @@ export * from './house-rules.ts';
 export * from './open.ts';
 export * from './outline.ts';
 export * from './piece.ts';
+export * from './place.ts';
 export * from './project.ts';
 export * from './start.ts';
 export * from './survey.ts';

@@ -3,6 +3,7 @@ import { MEANINGS } from '../catalogue/face.ts';
 import { HOOK_KINDS } from '../fixings/index.ts';
 import { houseRulesSchema } from './house-rules.ts';
 import { pieceSchema } from './piece.ts';
+import { placeSchema } from './place.ts';
 import { id, kilograms, position, shortText } from './sizes.ts';
 import { wallSchema, type Wall } from './wall.ts';
 
@@ -52,6 +53,7 @@ export const projectSchema = z
 		readings: z
 			.record(z.string().check(z.maxLength(200)), readingSchema)
 			.check(z.describe('by the path of the field, such as wall/<id>/width')),
+		place: placeSchema.check(z.maxLength(4), z.describe('what is true of the place')),
 		packed: z
 			.array(z.string().check(z.maxLength(200)))
 			.check(z.maxLength(5000), z.describe('what of the bag is ticked off')),

@@ -83,6 +83,7 @@ export function startProject(
 		houseRules,
 		kit: {},
 		readings: {},
+		place: [],
 		packed: [],
 		pieces: [],
 		walls: [startWall(newId, wall, houseRules.units)]

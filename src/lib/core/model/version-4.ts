@@ -3,6 +3,7 @@ import { each, type Loose } from './loose.ts';
 /** Version 4 knew no settled fixings, no packet ratings, and neither school, weight nor nudge among the house rules. */
 export function fromVersion4(file: Loose): Loose {
 	return {
+		place: [],
 		packed: [],
 		...file,
 		houseRules: { school: 'careful', heavy: 15, nudge: 25, ...(file.houseRules as Loose) },

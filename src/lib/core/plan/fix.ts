@@ -1,3 +1,6 @@
+import { weightToReckon } from '../weight/piece-weight.ts';
+import type { Caution } from '../caution.ts';
+import { fixCautions } from '../cautions/index.ts';
 import { fixingOf } from '../catalogue/index.ts';
 import { bedAt } from '../choose/bed.ts';
 import { chooseFixings, type FixChoice } from '../choose/choose.ts';
@@ -19,6 +22,8 @@ export interface PieceFix {
 	/** How far each of its hooks, as planned now, is used, or why it does not serve; empty where that cannot be told. */
 	now: Result<Use>[];
 	choice: Result<FixChoice>;
+	/** What could happen with it as planned now. */
+	cautions: Caution[];
 }
 
 /**
@@ -32,10 +37,16 @@ export function fixOnWall(project: Project, wall: Wall, studs: readonly number[]
 	return placeWall(project, wall).pieces.map((planned): PieceFix => {
 		const piece = known.get(planned.pieceId)!;
 		const placement = arrangement.placements.find(({ pieceId }) => pieceId === piece.id)!;
+		const now = usesNow(planned, piece, { project, wall, studs });
 		return {
 			pieceId: piece.id,
 			settled: planned.settled,
-			now: usesNow(planned, piece, { project, wall, studs }),
+			now,
+			cautions: fixCautions({
+				...{ piece, planned, now, wall },
+				kg: weightToReckon(piece)?.kg ?? null,
+				place: project.place
+			}),
 			choice: chooseFixings({
 				piece,
 				hungPiece: hungPiece(piece),

@@ -1,4 +1,4 @@
-import { type HookKind, type HouseRules, type OwnHook } from '../../core/index.ts';
+import { type HookKind, type HouseRules, type OwnHook, type PlaceFact } from '../../core/index.ts';
 import type { Command } from '../history.ts';
 
 export const renameProject = (name: string): Command => ({
@@ -11,6 +11,15 @@ export const setHouseRules = (rules: Partial<HouseRules>): Command => ({
 	name: 'change a house rule',
 	merge: `house-${Object.keys(rules).join()}`,
 	recipe: (draft) => void Object.assign(draft.houseRules, rules)
+});
+
+/** Says that something is true of the place, or no longer is. */
+export const setPlace = (fact: PlaceFact, holds: boolean): Command => ({
+	name: 'change what the place is',
+	recipe: (draft) => {
+		const others = draft.place.filter((each) => each !== fact);
+		draft.place = holds ? [...others, fact] : others;
+	}
 });
 
 /** What the person knows of a hook of their own; what is null goes back to the typical figure. */

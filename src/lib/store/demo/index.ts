@@ -19,6 +19,7 @@ export const DEMO: Project = {
 	revision: 0,
 	houseRules: usualHouseRules,
 	kit: {},
+	place: ['public'],
 	packed: [],
 	readings: {},
 	pieces: [...STAIR_HALL_PIECES, ...TEA_ROOM_PIECES, ...NET_LOFT_PIECES],

@@ -53,11 +53,12 @@
 		})
 	);
 
-	const ofPiece = $derived(
-		(plan?.ofPlace ?? [])
+	const ofPiece = $derived([
+		...(fix?.cautions ?? []),
+		...(plan?.ofPlace ?? [])
 			.filter(({ pieceId, hookId }) => pieceId === view.selected && hookId)
 			.map(({ caution }) => caution)
-	);
+	]);
 	const cautions = [
 		care(
 			'rating',

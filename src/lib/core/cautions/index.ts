@@ -1,0 +1,31 @@
+import type { Caution } from '../caution.ts';
+import { children } from './children.ts';
+import { earthquakes } from './earthquakes.ts';
+import type { CautionRule, Fixed } from './face.ts';
+import { glassOnOnePoint } from './glass-on-one-point.ts';
+import { heavyLift } from './heavy-lift.ts';
+import { ladder } from './ladder.ts';
+import { leanedOn } from './leaned-on.ts';
+import { publicRoom } from './public-room.ts';
+import { rented } from './rented.ts';
+import { tooWeak } from './too-weak.ts';
+import { weightUnknown } from './weight-unknown.ts';
+
+export type { CautionRule, Fixed } from './face.ts';
+
+/** Every danger that is looked for when a piece is fixed, the gravest first. A new one is one file and one line here. */
+export const cautionRules: readonly CautionRule[] = [
+	tooWeak,
+	weightUnknown,
+	heavyLift,
+	ladder,
+	glassOnOnePoint,
+	leanedOn,
+	earthquakes,
+	children,
+	publicRoom,
+	rented
+];
+
+export const fixCautions = (fixed: Fixed): Caution[] =>
+	cautionRules.flatMap(({ find }) => find(fixed) ?? []);

@@ -1,0 +1,22 @@
+import { stop } from '../caution.ts';
+import type { CautionRule } from './face.ts';
+
+export const tooWeak: CautionRule = {
+	code: 'too-weak',
+	source: 'the house rule on ratings, and what each fixing is made for',
+	find: ({ piece: { letter }, now }) => {
+		const unfit = now.find((use) => !use.ok);
+		if (unfit && !unfit.ok)
+			return stop(
+				'too-weak',
+				`What ${letter} is planned to hang on does not serve here: ${unfit.error.message}`,
+				'Settle another way in Fix before you mark or drill.'
+			);
+		if (!now.some((use) => use.ok && use.value.share > 1 + 1e-6)) return null;
+		return stop(
+			'too-weak',
+			`What ${letter} is planned to hang on carries more than the house rule lets it.`,
+			'Settle another way in Fix, or enter the rating on your packet.'
+		);
+	}
+};
