@@ -88,7 +88,14 @@ const SHOTS = [
 	],
 	['arrange-looks', `${wall}/arrange`, choose('A')],
 	['arrange-paper', `${wall}/arrange`, layer('Paper')],
-	['fix', `${wall}/fix`, choose('C')],
+	[
+		'fix',
+		`${wall}/fix`,
+		async (page) => {
+			await choose('C')(page);
+			await page.getByTestId('way').first().waitFor();
+		}
+	],
 	[
 		'back',
 		`${wall}/arrange`,

@@ -55,8 +55,8 @@
 	);
 
 	const showsBones = $derived(view.bones || (here === 'survey' && view.survey === 'bones'));
-	/** Where the studs are asked for besides: arranging and fixing, so that heavy pieces can meet them. */
-	const MEETING = ['arrange', 'fix', 'bag-sheet'];
+	/** Where the studs are asked for besides, so that pieces can meet them. */
+	const MEETING = ['arrange', 'fix', 'mark', 'sheet', 'bag-sheet'];
 	$effect(() => {
 		if ((showsBones || MEETING.includes(here)) && wall)
 			watch.ask(mayHaveStuds(wall) ? studFacts(wall) : null);

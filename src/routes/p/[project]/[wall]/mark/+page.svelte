@@ -11,6 +11,9 @@
 	import { getSession } from '$lib/store/session.svelte.ts';
 	import MarkCard from '$lib/ui/bench/MarkCard.svelte';
 	import TapeChoice from '$lib/ui/bench/TapeChoice.svelte';
+	import CautionList from '$lib/ui/CautionList.svelte';
+	import { Chooser } from '$lib/ui/fix/chooser.svelte.ts';
+	import { getBones } from '$lib/ui/survey/bones.svelte.ts';
 	import { getView } from '$lib/ui/view.svelte.ts';
 
 	const session = $derived(getSession()());
@@ -22,6 +25,12 @@
 	const plan = $derived(session.plan(wallId)!);
 	const marks = $derived(plan.marks);
 	const kinds = $derived([...new Set(marks.map(({ hook }) => hook))]);
+	const bones = $derived(getBones()());
+	const chooser = new Chooser(() => ({ session, bones, wallId, all: false }));
+	const stops = $derived(
+		chooser.fixes.flatMap(({ cautions }) => cautions.filter(({ grade }) => grade === 'stop'))
+	);
+	const unsettled = $derived(plan.pieces.filter(({ settled }) => !settled).length);
 	const troubled = $derived(plan.pieces.filter(({ trouble }) => trouble));
 	const assumed = $derived(
 		project.pieces.filter(
@@ -48,6 +57,16 @@
 
 <h2 class="mb-2 text-xl">Mark</h2>
 <TapeChoice {wall} {plan} />
+{#if unsettled > 0 && marks.length > 0}
+	<p class="small-note mt-2">
+		{unsettled}
+		{unsettled === 1 ? 'piece is' : 'pieces are'} not settled in Fix yet: marked for the hook set for
+		{unsettled === 1 ? 'its back' : 'their backs'}.
+	</p>
+{/if}
+{#if stops.length > 0}
+	<div class="mt-2"><CautionList cautions={stops} {styles} /></div>
+{/if}
 {#if marks.length === 0}
 	<p class="mt-3">
 		No marks yet. They appear as soon as a piece with a possible back is on the wall.

@@ -10,10 +10,12 @@
 		type TapeReading
 	} from '$lib/core/index.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
+	import { Chooser } from '$lib/ui/fix/chooser.svelte.ts';
 	import { whatIsThere } from '$lib/ui/puts.ts';
 	import SheetElevation from '$lib/ui/sheet/SheetElevation.svelte';
 	import SheetPage from '$lib/ui/sheet/SheetPage.svelte';
 	import SheetTools from '$lib/ui/sheet/SheetTools.svelte';
+	import { getBones } from '$lib/ui/survey/bones.svelte.ts';
 
 	const session = $derived(getSession()());
 	const { project } = $derived(session);
@@ -21,6 +23,17 @@
 	const wall = $derived(project.walls.find(({ id }) => id === wallId));
 	const plan = $derived(session.plan(wallId));
 	const styles = $derived(stylesOf(session.rulesOn(wallId)));
+	const bones = $derived(getBones()());
+	const chooser = new Chooser(() => ({ session, bones, wallId, all: false }));
+	/** What could happen with a piece: on its fixing, on its back and where it hangs; the gravest first. */
+	const cautions = $derived(
+		[
+			...chooser.fixes.flatMap(({ pieceId, cautions }) =>
+				cautions.map((caution) => ({ pieceId, caution }))
+			),
+			...(plan?.cautions ?? [])
+		].toSorted((a, b) => Number(b.caution.grade === 'stop') - Number(a.caution.grade === 'stop'))
+	);
 	const kinds = $derived([...new Set(plan?.marks.map(({ hook }) => hook) ?? [])]);
 	/** Rows that fit under the drawing on the first page, and on a page of their own. */
 	const FIRST = 12;
@@ -122,7 +135,7 @@
 							{say(caution.remedy, styles.lead)}
 						</li>
 					{/each}
-					{#each plan.cautions as { pieceId, caution }, at (at)}
+					{#each cautions as { pieceId, caution }, at (at)}
 						{@const letter = plan.pieces.find((piece) => piece.pieceId === pieceId)?.letter}
 						<li>
 							<strong>{letter}, {caution.grade}.</strong>
