@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { CircleAlert, CircleCheck, CircleDashed, LoaderCircle } from '@lucide/svelte';
 	import type { PieceFix, PlannedPiece } from '$lib/core/index.ts';
+	import LetterList from '../bench/LetterList.svelte';
 	import { fixState } from './fix-said.ts';
 
 	interface Props {
@@ -12,74 +13,27 @@
 	let { pieces, fixes, onselect }: Props = $props();
 
 	const icons = { good: CircleCheck, open: CircleDashed, stop: CircleAlert, wait: LoaderCircle };
-</script>
-
-<ul class="list" aria-label="Pieces on this wall">
-	{#each pieces as { pieceId, letter, name, trouble } (pieceId)}
-		{@const state = fixState(
+	const stateOf = ({ pieceId, trouble }: PlannedPiece) =>
+		fixState(
 			fixes.find((fix) => fix.pieceId === pieceId),
 			trouble !== null
-		)}
-		{@const Icon = icons[state.as]}
-		<li>
-			<button type="button" onclick={() => onselect(pieceId)}>
-				<span class="letter measure">{letter}</span>
-				<span class="what">
-					<span class="name">{name}</span>
-					<span class="state">{state.text}</span>
-				</span>
-				<span class={state.as}><Icon size={20} aria-hidden="true" /></span>
-			</button>
-		</li>
-	{/each}
-</ul>
+		);
+</script>
+
+<LetterList label="Pieces on this wall" {pieces} idOf={({ pieceId }) => pieceId} {onselect}>
+	{#snippet under(piece)}
+		<span class="soft state">{stateOf(piece).text}</span>
+	{/snippet}
+	{#snippet end(piece)}
+		{@const { as } = stateOf(piece)}
+		{@const Icon = icons[as]}
+		<span class={as}><Icon size={20} aria-hidden="true" /></span>
+	{/snippet}
+</LetterList>
 
 <style>
-	.list {
-		display: grid;
-		gap: 2px;
-	}
-
-	button {
-		display: flex;
-		gap: 0.6rem;
-		align-items: center;
-		width: 100%;
-		padding: 0.3rem 0.4rem;
-		border-radius: 0.3rem;
-		text-align: left;
-		cursor: pointer;
-	}
-
-	button:hover {
-		background: var(--color-base-300);
-	}
-
-	.letter {
-		display: grid;
-		flex: none;
-		place-items: center;
-		width: 2rem;
-		height: 2rem;
-		background: var(--kraft);
-		color: #2f2620;
-		font-size: 1.15rem;
-	}
-
-	.what {
-		display: grid;
-		flex: 1;
-		min-width: 0;
-		line-height: 1.2;
-	}
-
-	.name {
-		font-weight: 600;
-	}
-
 	.state {
-		color: var(--graphite-soft);
-		font-size: 0.88rem;
+		grid-column: 1 / -1;
 	}
 
 	.good {

@@ -1,0 +1,92 @@
+<script lang="ts" generics="T extends { letter: string; name: string }">
+	import type { Snippet } from 'svelte';
+
+	interface Props {
+		label: string;
+		pieces: readonly T[];
+		idOf: (piece: T) => string;
+		selected?: string | null;
+		onselect: (id: string) => void;
+		/** What stands under a piece's name. */
+		under: Snippet<[T]>;
+		/** What stands at the end of its line. */
+		end?: Snippet<[T]>;
+	}
+
+	let { label, pieces, idOf, selected = null, onselect, under, end }: Props = $props();
+</script>
+
+<ul class="pieces" aria-label={label}>
+	{#each pieces as piece (idOf(piece))}
+		{@const id = idOf(piece)}
+		<li>
+			<button type="button" aria-pressed={id === selected} onclick={() => onselect(id)}>
+				<span class="letter measure">{piece.letter}</span>
+				<span class="what">
+					<span class="name">{piece.name}</span>
+					{@render under(piece)}
+				</span>
+				{@render end?.(piece)}
+			</button>
+		</li>
+	{/each}
+</ul>
+
+<style>
+	.pieces {
+		display: grid;
+		gap: 2px;
+	}
+
+	button {
+		display: flex;
+		gap: 0.6rem;
+		align-items: center;
+		width: 100%;
+		padding: 0.3rem 0.4rem;
+		border-radius: 0.3rem;
+		text-align: left;
+		cursor: pointer;
+	}
+
+	button:hover {
+		background: var(--color-base-300);
+	}
+
+	button[aria-pressed='true'] {
+		background: var(--color-base-300);
+		box-shadow: inset 4px 0 var(--tape-blue);
+	}
+
+	.letter {
+		display: grid;
+		flex: none;
+		place-items: center;
+		width: 2rem;
+		height: 2rem;
+		background: var(--kraft);
+		color: #2f2620;
+		font-size: 1.15rem;
+	}
+
+	.what {
+		display: grid;
+		grid-template-columns: 1fr auto;
+		flex: 1;
+		gap: 0 0.5rem;
+		min-width: 0;
+		line-height: 1.2;
+	}
+
+	.name {
+		overflow: hidden;
+		font-weight: 600;
+		text-overflow: ellipsis;
+		white-space: nowrap;
+	}
+
+	.what :global(.soft) {
+		color: var(--graphite-soft);
+		font-size: 0.85rem;
+	}
+</style>
