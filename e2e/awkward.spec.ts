@@ -170,7 +170,7 @@ test('a file of the first version opens, with every piece as it was', async ({ p
 		buffer: Buffer.from(JSON.stringify(old))
 	});
 	await pieceOn(page, 'C').focus();
-	await expect(readout(page)).toContainText('73 7/32"');
+	await expect(readout(page)).toContainText('73"');
 	await page.getByRole('radio', { name: 'piece', exact: true }).check();
 	await expect(page.getByLabel('Kind of piece')).toHaveValue('mirror');
 });
