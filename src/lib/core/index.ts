@@ -53,6 +53,7 @@ export * from './plan/bones.ts';
 export * from './plan/clear.ts';
 export * from './plan/fix.ts';
 export * from './plan/hang.ts';
+export * from './plan/old-holes.ts';
 export * from './plan/place.ts';
 export * from './plan/plan-for-page.ts';
 export * from './plan/plan-wall.ts';

@@ -53,6 +53,7 @@
 		})
 	);
 
+	const holes = $derived(oldHoles(wall, plan?.pieces ?? []));
 	const ofPiece = $derived([
 		...(fix?.cautions ?? []),
 		...(plan?.ofPlace ?? [])
@@ -146,6 +147,18 @@
 				</button>
 			{/if}
 			<FixList pieces={plan?.pieces ?? []} {fixes} onselect={(id) => view.select(id)} />
+			{#if holes.length > 0}
+				<h3 class="mt-3 text-lg">Left from before</h3>
+				<ul class="instead">
+					{#each holes as { feature, behind } (feature.id)}
+						<li>
+							{feature.name},
+							<span class="measure">{formatLength(centreX(feature), styles.lead)}</span>
+							from the left corner: {behind ? `hidden behind ${behind}` : 'to fill'}
+						</li>
+					{/each}
+				</ul>
+			{/if}
 		{/if}
 	</div>
 {/if}
