@@ -1,6 +1,15 @@
 <script lang="ts">
 	import { page } from '$app/state';
-	import { activeArrangement, care, settledAs, stylesOf, type Way } from '$lib/core/index.ts';
+	import {
+		activeArrangement,
+		care,
+		centreX,
+		formatLength,
+		oldHoles,
+		settledAs,
+		stylesOf,
+		type Way
+	} from '$lib/core/index.ts';
 	import { settle, unsettle, type Settlement } from '$lib/store/commands/index.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
 	import CautionList from '$lib/ui/CautionList.svelte';
