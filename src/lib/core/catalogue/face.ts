@@ -68,6 +68,8 @@ export interface Fixing {
 	holes: number;
 	/** Why it is not for a piece; null where it is. */
 	bars?: (piece: HungPiece, ground: Ground) => string | null;
+	/** It may stand in where a heavy piece misses its studs. */
+	insteadOfStud?: true;
 	reusable: 'again' | 'in place' | 'once';
 	/** What it leaves in the wall, from a pin prick (1) to a hole that wants a patch (4), and how to mend it. */
 	damage: { size: 1 | 2 | 3 | 4; is: string; mend: string };

@@ -8,7 +8,10 @@ const toggle = (
 	kind: HookKind,
 	pounds: number,
 	grounds: readonly Ground[],
-	rest: Pick<Fixing, 'serves' | 'behind' | 'reusable' | 'damage' | 'steps' | 'mistakes' | 'cost'>
+	rest: Pick<
+		Fixing,
+		'insteadOfStud' | 'serves' | 'behind' | 'reusable' | 'damage' | 'steps' | 'mistakes' | 'cost'
+	>
 ): Fixing => ({
 	kind,
 	holds: [
@@ -42,6 +45,7 @@ export const springToggle = toggle('spring-toggle', 150, ['board', 'plaster', 'b
 
 export const strapToggle = toggle('strap-toggle', 265, ['board', 'plaster', 'block', 'steel'], {
 	serves: ['shank', 'plate', 'batten'],
+	insteadOfStud: true,
 	behind: 50,
 	reusable: 'in place',
 	damage: PLUG_HOLE,

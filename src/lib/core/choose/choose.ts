@@ -1,11 +1,12 @@
 import { fixings, type Fixing, type Tool } from '../catalogue/index.ts';
-import { hookOf, type HookKind } from '../fixings/index.ts';
+import { bearingToHole, hookOf, type HookKind } from '../fixings/index.ts';
 import { hangerOf, type Back, type PointLoad, type WallPoint } from '../hangers/index.ts';
 import type { Fix } from '../model/fix.ts';
 import type { HouseRules } from '../model/house-rules.ts';
 import type { Project } from '../model/project.ts';
 import { fail, ok, type Result } from '../result.ts';
 import type { Made } from '../substrates/index.ts';
+import type { Run } from '../survey/runs.ts';
 import { weightOf } from '../units/constants.ts';
 import { bedAt, type Bed } from './bed.ts';
 import { useOf, type Use } from './holds.ts';
@@ -56,6 +57,8 @@ export interface ToChoose extends Standing {
 	made: Made;
 	houseRules: HouseRules;
 	kit: Project['kit'];
+	/** Where cables and pipes are likely. */
+	runs: readonly Run[];
 }
 
 const isHeavy = ({ hungPiece, houseRules }: ToChoose): boolean =>
@@ -184,15 +187,20 @@ function wayOf(
 	pose: Pose,
 	points: readonly Point[],
 	chosen: readonly Serving[],
-	{ hungPiece, houseRules, kit }: ToChoose
+	{ hungPiece, houseRules, kit, runs, x, top }: ToChoose
 ): Way {
 	const at = points.map(({ point, bed }): WayPoint => {
 		const { kind, uses } = chosen.find((each) => each.uses.has(point))!;
 		const { down, pull } = point.load;
+		const off = point.hole ?? bearingToHole(kit, kind);
 		return {
 			name: point.name,
 			x: point.x,
 			hook: kind,
+			hole:
+				hookOf(kind).puts === 'hole'
+					? { x: x + pose.nudge + point.x + off.dx, y: top - point.drop.value + off.dy }
+					: null,
 			ground: bed.ground,
 			use: uses.get(point)!,
 			load: { down: down.value, pull: pull.value }
@@ -203,6 +211,7 @@ function wayOf(
 		weight: hungPiece.weight!,
 		heavy: houseRules.heavy,
 		school: houseRules.school,
+		runs,
 		stock: (kind) => kit[kind]?.stock ?? null
 	});
 	const on = onWhat(at);

@@ -34,6 +34,8 @@ export interface Standing {
 	hungPiece: HungPiece;
 	/** Where its centre line is along the wall, mm. */
 	x: number;
+	/** Height of its top edge above the level datum, mm. */
+	top: number;
 	/** Middles of the studs that are as good as known, mm. */
 	studs: readonly number[];
 	rules: HangerRules & { nudge: number };

@@ -1,4 +1,7 @@
 import { fixingOf, type Ground } from '../catalogue/index.ts';
+import type { Point } from '../geometry/line.ts';
+import { holdsPoint } from '../geometry/rect.ts';
+import type { Run } from '../survey/runs.ts';
 import type { HookKind } from '../fixings/index.ts';
 import type { FixSchool } from '../model/house-rules.ts';
 import { weightOf } from '../units/constants.ts';
@@ -12,6 +15,8 @@ export interface WayPoint {
 	/** Right of the piece's centre line, mm. */
 	x: number;
 	hook: HookKind;
+	/** Where it is drilled or nailed, on the wall; null where nothing is. */
+	hole: Point | null;
 	ground: Ground;
 	use: Use;
 	/** N. */
@@ -31,18 +36,24 @@ export interface Weighed {
 	school: FixSchool;
 	/** How many of each hook are at hand. */
 	stock: (kind: HookKind) => number | null;
+	/** Where cables and pipes are likely. */
+	runs: readonly Run[];
 }
 
 /** Everything that ranks a way. What speaks for it costs nothing or less. */
 export function considerations(
 	pose: Pose,
 	points: readonly WayPoint[],
-	{ weight, heavy, school, stock }: Weighed
+	{ weight, heavy, school, stock, runs }: Weighed
 ): Consideration[] {
 	const isHeavy = weight >= weightOf(heavy);
 	const met = inStuds(points);
 	const one = points.length === 1;
 	const kinds = [...new Set(points.map(({ hook }) => hook))].map(fixingOf);
+	const meets = runs.find(
+		({ grade, rect }) =>
+			grade === 'stop' && points.some(({ hole }) => hole && holdsPoint(rect, hole))
+	);
 	const said: [when: boolean, costs: number, says: string][] = [
 		[met === points.length, -0.5, one ? 'It is in a stud.' : 'Every point is in a stud.'],
 		[
@@ -60,6 +71,7 @@ export function considerations(
 			4,
 			'Where a heavy piece misses its studs, a strap toggle is the rule of this school.'
 		],
+		[meets !== undefined, RUN, meets ? `A hole may meet ${meets.what} (${meets.source}).` : ''],
 		[one && school === 'careful', 3, 'One point holds it all: two is the careful rule.'],
 		[one && isHeavy, 3, 'A heavy piece on one point.'],
 		[one, -0.25, 'One hole to make and to fill.'],
@@ -107,11 +119,14 @@ export function considerations(
 export const inStuds = (points: readonly WayPoint[]): number =>
 	points.filter(({ ground }) => ground === 'timber').length;
 
+/** So much does a hole where a cable or pipe is likely cost: any other way comes first. */
+const RUN = 50;
+
 /** A way that a *stop* speaks against comes after every other. */
 const STOP = 100;
 
 const onStraps = (points: readonly WayPoint[]): boolean =>
-	points.every(({ hook, ground }) => ground === 'timber' || hook === 'strap-toggle');
+	points.every(({ hook, ground }) => ground === 'timber' || fixingOf(hook).insteadOfStud);
 
 const uneven = ({ hung: { points } }: Pose): boolean =>
 	Math.max(...points.map(({ drop }) => drop.value)) -

@@ -44,6 +44,7 @@ const HOOK_LIST = [
 ] as const;
 
 export type HookKind = (typeof HOOK_LIST)[number]['kind'];
+export { bearingToHole } from './bearing-to-hole.ts';
 export type { Hook, Role } from './face.ts';
 
 export const HOOK_KINDS = HOOK_LIST.map((hook) => hook.kind);

@@ -48,3 +48,7 @@ export function boundsOf(rects: readonly Rect[]): Rect {
 	}
 	return { x: left, y: low, width: end - left, height: high - low };
 }
+
+/** Whether a point lies in a rectangle or on its edge. */
+export const holdsPoint = (rect: Rect, { x, y }: { x: number; y: number }): boolean =>
+	x >= rect.x && x <= right(rect) && y >= rect.y && y <= top(rect);

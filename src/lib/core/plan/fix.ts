@@ -6,6 +6,8 @@ import { bedAt } from '../choose/bed.ts';
 import { chooseFixings, type FixChoice } from '../choose/choose.ts';
 import { useOf, type Use } from '../choose/holds.ts';
 import { rolesOf } from '../choose/poses.ts';
+import { top } from '../geometry/rect.ts';
+import { likelyRuns } from '../survey/runs.ts';
 import { hangerOf, type PointLoad, type WallPoint } from '../hangers/index.ts';
 import type { Piece } from '../model/piece.ts';
 import type { Project } from '../model/project.ts';
@@ -34,6 +36,7 @@ export interface PieceFix {
 export function fixOnWall(project: Project, wall: Wall, studs: readonly number[]): PieceFix[] {
 	const known = piecesById(project.pieces);
 	const arrangement = activeArrangement(wall);
+	const runs = likelyRuns(wall);
 	return placeWall(project, wall).pieces.map((planned): PieceFix => {
 		const piece = known.get(planned.pieceId)!;
 		const placement = arrangement.placements.find(({ pieceId }) => pieceId === piece.id)!;
@@ -51,6 +54,8 @@ export function fixOnWall(project: Project, wall: Wall, studs: readonly number[]
 				piece,
 				hungPiece: hungPiece(piece),
 				x: placement.x,
+				top: top(planned.rect),
+				runs,
 				studs,
 				rules: project.houseRules,
 				movable: !placement.locked && groupOf(arrangement, piece.id).length < 2,

@@ -1,6 +1,6 @@
 import { care, stop, type Caution } from '../caution.ts';
 import { addUp, combine, minus, plus, TAPE_READING, type Derived } from '../derived.ts';
-import { hookOf, type HookKind } from '../fixings/index.ts';
+import { bearingToHole, type HookKind } from '../fixings/index.ts';
 import type { Rect } from '../geometry/rect.ts';
 import {
 	hangerOf,
@@ -101,12 +101,6 @@ const hangAsFixed = memoised((fix: Fix, piece: Piece, rules: HangerRules): Resul
 	const facts = hungPiece(piece);
 	return withSuitability(hanger.meet.solve(piece.back, facts, rules, places), hanger, facts, rules);
 });
-
-/** Offset from bearing to hole: the person's own hook if measured, else the typical one. */
-export function bearingToHole(kit: Project['kit'], kind: HookKind): { dx: number; dy: number } {
-	const typical = hookOf(kind).bearingToHole;
-	return { dx: typical.dx, dy: kit[kind]?.dy ?? typical.dy };
-}
 
 /** A piece moved sideways by less stays as it was settled, mm. */
 const STAYED = 1;

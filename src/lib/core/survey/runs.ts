@@ -1,6 +1,6 @@
 import { care, stop, type Caution, type Grade } from '../caution.ts';
 import { faceOf, type Feature } from '../features/index.ts';
-import { right, top, type Rect } from '../geometry/rect.ts';
+import { holdsPoint, right, top, type Rect } from '../geometry/rect.ts';
 import type { Wall } from '../model/wall.ts';
 import { lengthIn } from '../units/say.ts';
 import { ceilingAt, floorAt, wallTop } from './outline.ts';
@@ -135,11 +135,11 @@ const REMEDY =
 /** What a hole at a place should be warned of; the gravest first. */
 export function runCautions(
 	runs: readonly Run[],
-	{ x, y }: { x: number; y: number },
+	at: { x: number; y: number },
 	hole: string
 ): Caution[] {
 	return runs
-		.filter(({ rect }) => x >= rect.x && x <= right(rect) && y >= rect.y && y <= top(rect))
+		.filter(({ rect }) => holdsPoint(rect, at))
 		.sort((a, b) => Number(b.grade === 'stop') - Number(a.grade === 'stop'))
 		.map(({ grade, of, what, source }) =>
 			(grade === 'stop' ? stop : care)(
