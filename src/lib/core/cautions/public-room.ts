@@ -1,13 +1,12 @@
 import { care } from '../caution.ts';
-import { hookOf } from '../fixings/index.ts';
-import { LIFTS_OFF } from './earthquakes.ts';
 import type { CautionRule } from './face.ts';
+import { liftsOff } from './lifts-off.ts';
 
 export const publicRoom: CautionRule = {
 	code: 'public-room',
 	source: 'common practice',
 	find: ({ piece: { letter }, planned: { hooks }, place }) =>
-		place.includes('public') && hooks.some(({ kind }) => LIFTS_OFF.includes(hookOf(kind).role))
+		place.includes('public') && hooks.some(liftsOff)
 			? care(
 					'public-room',
 					`Anyone can lift ${letter} off, or knock it off.`,

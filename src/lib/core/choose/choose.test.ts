@@ -265,6 +265,7 @@ describe('choosing what to fix a piece with', () => {
 		const [clear, ...rest] = choose(of, { runs: [run] }).ways;
 		expect(clear!.points.every(({ hole }) => Math.abs(hole!.x - 1850) > 15)).equal(true);
 		const over = rest.find(({ points }) => points.some(({ hole }) => hole!.x === 1850))!;
+		expect([clear!.stopped, over.stopped]).deep.equal([false, true]);
 		expect(over.considered.map(({ says }) => says).join()).match(/may meet a cable up/);
 		expect(choose(of, { runs: [{ ...run, grade: 'care' }] }).ways[0]!.points).length(2);
 	});

@@ -11,7 +11,7 @@ import { weightOf } from '../units/constants.ts';
 import { bedAt, type Bed } from './bed.ts';
 import { useOf, type Use } from './holds.ts';
 import { posesOf, type Pose, type Standing } from './poses.ts';
-import { considerations, inStuds, type Consideration, type WayPoint } from './weigh.ts';
+import { considerations, inStuds, isStopped, type Consideration, type WayPoint } from './weigh.ts';
 
 /** A complete way to fix a piece: what is done to its back, where its points are, and what goes at each. */
 export interface Way {
@@ -231,7 +231,7 @@ function wayOf(
 		considered: considered.filter(({ says }) => says !== ''),
 		rank: considered.reduce((all, { costs }) => all + costs, 0),
 		heldLevelBy: pose.hung.heldLevelBy,
-		stopped: pose.hung.cautions.some(({ grade }) => grade === 'stop')
+		stopped: isStopped(considered)
 	};
 }
 

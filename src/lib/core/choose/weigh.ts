@@ -125,6 +125,10 @@ const RUN = 50;
 /** A way that a *stop* speaks against comes after every other. */
 const STOP = 100;
 
+/** Whether what is said of a way is a reason to stop: what its hanging is not for, or a likely cable or pipe. */
+export const isStopped = (considered: readonly Consideration[]): boolean =>
+	considered.some(({ costs }) => costs >= RUN);
+
 const onStraps = (points: readonly WayPoint[]): boolean =>
 	points.every(({ hook, ground }) => ground === 'timber' || fixingOf(hook).insteadOfStud);
 
