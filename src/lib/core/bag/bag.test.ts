@@ -64,6 +64,8 @@ describe('the bag', () => {
 			DEMO,
 			settle('stair-hall', [{ pieceId: 'piece-c', back, nudge: 0, points }])
 		);
+		// The hook set for the back follows a cleat, for when the fixing is opened again.
+		expect(settled.pieces.find(({ letter }) => letter === 'C')!.hook).equal('cleat-screw');
 		const stocked = tried(settled, setOwnHook('strap-toggle', { stock: 4 }));
 		const items = bag(stocked, 'stair-hall', 'C');
 		expect(item(items, 'strap-toggle')).deep.include({ count: 2, spare: 1, stock: 4 });

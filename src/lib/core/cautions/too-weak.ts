@@ -1,4 +1,5 @@
 import { stop } from '../caution.ts';
+import { withinRule } from '../choose/holds.ts';
 import type { CautionRule } from './face.ts';
 
 export const tooWeak: CautionRule = {
@@ -12,7 +13,7 @@ export const tooWeak: CautionRule = {
 				`What ${letter} is planned to hang on does not serve here: ${unfit.error.message}`,
 				'Settle another way in Fix before you mark or drill.'
 			);
-		if (!now.some((use) => use.ok && use.value.share > 1 + 1e-6)) return null;
+		if (!now.some((use) => use.ok && !withinRule(use.value.share))) return null;
 		return stop(
 			'too-weak',
 			`What ${letter} is planned to hang on carries more than the house rule lets it.`,

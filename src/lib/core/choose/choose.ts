@@ -1,15 +1,15 @@
-import { fixings, type Fixing, type Tool } from '../catalogue/index.ts';
+import { fixingOf, fixings, type Fixing, type Tool } from '../catalogue/index.ts';
 import { bearingToHole, hookOf, type HookKind } from '../fixings/index.ts';
 import { hangerOf, type Back, type PointLoad, type WallPoint } from '../hangers/index.ts';
 import type { Fix } from '../model/fix.ts';
 import type { HouseRules } from '../model/house-rules.ts';
 import type { Project } from '../model/project.ts';
 import { fail, ok, type Result } from '../result.ts';
-import type { Made } from '../substrates/index.ts';
+import { substrateOf, type Made } from '../substrates/index.ts';
 import type { Run } from '../survey/runs.ts';
 import { weightOf } from '../units/constants.ts';
 import { bedAt, type Bed } from './bed.ts';
-import { useOf, type Use } from './holds.ts';
+import { useOf, withinRule, type Use } from './holds.ts';
 import { posesOf, type Pose, type Standing } from './poses.ts';
 import { considerations, inStuds, isStopped, type Consideration, type WayPoint } from './weigh.ts';
 
@@ -141,14 +141,11 @@ function waysOf(pose: Pose, asked: ToChoose): { ways: Way[]; strongest: number }
 	const strongest = Math.max(
 		...options.map((each) => Math.min(Infinity, ...each.map(({ most }) => most)))
 	);
-	const ways = combinations(options.map((each) => each.filter(({ most }) => most <= WITHIN))).map(
+	const ways = combinations(options.map((each) => each.filter(({ most }) => withinRule(most)))).map(
 		(chosen) => wayOf(pose, points, chosen, asked)
 	);
 	return { ways, strongest };
 }
-
-/** A use of exactly 1 is within the rule, rounding aside. */
-const WITHIN = 1 + 1e-6;
 
 interface Serving {
 	kind: HookKind;
@@ -206,7 +203,7 @@ function wayOf(
 			load: { down: down.value, pull: pull.value }
 		};
 	});
-	const kinds = chosen.map(({ kind }) => fixings.find((fixing) => fixing.kind === kind)!);
+	const kinds = chosen.map(({ kind }) => fixingOf(kind));
 	const considered = considerations(pose, at, {
 		weight: hungPiece.weight!,
 		heavy: houseRules.heavy,
@@ -225,7 +222,7 @@ function wayOf(
 		points: at,
 		places: pose.places,
 		use: Math.max(...at.map(({ use }) => use.share)),
-		holes: at.reduce((all, { hook }) => all + kinds.find((k) => k.kind === hook)!.holes, 0),
+		holes: at.reduce((all, { hook }) => all + fixingOf(hook).holes, 0),
 		tools: [...new Set(kinds.flatMap(({ tools }) => tools))],
 		cost: Math.max(...kinds.map(({ cost }) => cost)) as Fixing['cost'],
 		considered: considered.filter(({ says }) => says !== ''),
@@ -249,7 +246,7 @@ function onWhat(points: readonly WayPoint[]): string {
 /** What would make a piece possible to hang that nothing serves for. */
 function wouldHelp({ made, studs, hungPiece, piece }: ToChoose): string[] {
 	return [
-		...(made.of === 'unknown' ? ['Find out what the wall is made of, in Survey.'] : []),
+		...(substrateOf(made).unsettled ? ['Find out what the wall is made of, in Survey.'] : []),
 		...(studs.length === 0
 			? ['Find the studs, in Survey: screws in them hold several times more.']
 			: []),

@@ -32,6 +32,9 @@ export interface Use {
 	says: string;
 }
 
+/** Whether a use is within the house rule; exactly 1 is, rounding aside. */
+export const withinRule = (share: number): boolean => share <= 1 + 1e-6;
+
 export interface Asked {
 	bed: Bed;
 	/** What the piece's hanger can hang on. */

@@ -1,4 +1,4 @@
 export * from './bed.ts';
 export * from './choose.ts';
-export type { Use } from './holds.ts';
+export { withinRule, type Use } from './holds.ts';
 export type { Consideration, WayPoint } from './weigh.ts';

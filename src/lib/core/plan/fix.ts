@@ -4,7 +4,7 @@ import { fixCautions } from '../cautions/index.ts';
 import { fixingOf } from '../catalogue/index.ts';
 import { bedAt } from '../choose/bed.ts';
 import { chooseFixings, type FixChoice } from '../choose/choose.ts';
-import { useOf, type Use } from '../choose/holds.ts';
+import { useOf, withinRule, type Use } from '../choose/holds.ts';
 import { rolesOf } from '../choose/poses.ts';
 import { top } from '../geometry/rect.ts';
 import { likelyRuns } from '../survey/runs.ts';
@@ -69,7 +69,7 @@ export function fixOnWall(project: Project, wall: Wall, studs: readonly number[]
 
 /** Whether every hook as planned now serves, within the house rule. */
 export const holdsNow = ({ now }: PieceFix): boolean =>
-	now.length > 0 && now.every((use) => use.ok && use.value.share <= 1 + 1e-6);
+	now.length > 0 && now.every((use) => use.ok && withinRule(use.value.share));
 
 function usesNow(
 	{ hooks, hung }: PlannedPiece,

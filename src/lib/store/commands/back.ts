@@ -52,12 +52,17 @@ export const changeHanger = (id: string, kind: HangerKind): Command => ({
 	recipe: (draft) => {
 		const piece = pieceIn(draft, id);
 		if (!piece || piece.back.kind === kind) return;
-		const before = plain(piece.back);
-		const hookIsDefault = piece.hook === hangerOf(before).hooks[0];
-		piece.back = startBack(kind, piece, before);
-		const { hooks } = hangerOf(piece.back);
-		if (hookIsDefault || !hooks.includes(piece.hook)) piece.hook = hooks[0];
+		putBack(piece, startBack(kind, piece, plain(piece.back)));
 	}
 });
+
+/** Gives a piece another back; the hook set for it follows unless it was chosen and still serves. */
+export function putBack(piece: Piece, back: Back): void {
+	const hookIsDefault = piece.hook === hangerOf(piece.back).hooks[0];
+	const { hooks } = hangerOf(back);
+	if (piece.back.kind !== back.kind && (hookIsDefault || !hooks.includes(piece.hook)))
+		piece.hook = hooks[0];
+	piece.back = back;
+}
 
 export const setHook = (id: string, hook: HookKind): Command => setPiece(id, { hook });

@@ -1,5 +1,6 @@
 import { activeArrangement, type Back, type Fix } from '../../core/index.ts';
 import type { Command } from '../history.ts';
+import { putBack } from './back.ts';
 import { pieceIn, wallIn } from './find.ts';
 
 /** How a piece is to be fixed: the back it then has, and how far it moves to the right for it, mm. */
@@ -21,7 +22,7 @@ export const settle = (wallId: string, settlements: readonly Settlement[]): Comm
 			const placement = placements.find((each) => each.pieceId === pieceId);
 			const piece = pieceIn(draft, pieceId);
 			if (!placement || !piece) continue;
-			piece.back = back;
+			putBack(piece, back);
 			placement.x += nudge;
 			placement.fix = { at: placement.x, points };
 		}

@@ -1,10 +1,13 @@
 <script lang="ts">
+	import { withinRule } from '$lib/core/index.ts';
+	import { percent } from './fix-said.ts';
+
 	let { share }: { share: number } = $props();
 
 	/** A little of what is too much is shown beyond the mark. */
 	const MOST = 1.25;
 	const shown = $derived(Math.min(share, MOST) / MOST);
-	const grade = $derived(share > 1 + 1e-6 ? 'over' : share > 0.8 ? 'near' : 'fine');
+	const grade = $derived(!withinRule(share) ? 'over' : share > 0.8 ? 'near' : 'fine');
 </script>
 
 <span class="use">
@@ -12,7 +15,7 @@
 		<span class={['fill', grade]} style:width="{shown * 100}%"></span>
 		<span class="mark" style:left="{100 / MOST}%"></span>
 	</span>
-	<span class="measure">used {Math.ceil(share * 100 - 1e-6)} %</span>
+	<span class="measure">used {percent(share)}</span>
 </span>
 
 <style>

@@ -1,5 +1,13 @@
 <script lang="ts">
-	import { formatForce, GROUNDS, hookOf, say, type Styles, type Way } from '$lib/core/index.ts';
+	import {
+		formatForce,
+		GROUNDS,
+		hookOf,
+		say,
+		TOOLS,
+		type Styles,
+		type Way
+	} from '$lib/core/index.ts';
 	import FixingSheet from './FixingSheet.svelte';
 	import UseBar from './UseBar.svelte';
 
@@ -14,6 +22,7 @@
 
 	let { way, styles, first, settled, onsettle }: Props = $props();
 
+	const COST = { 1: 'cheap', 2: 'dearer', 3: 'dear' };
 	const unit = $derived(styles.lead.unit === 'mm' ? 'kg' : 'lb');
 	/** One line for each fixing in each ground, as its most used point has it. */
 	const lines = $derived(
@@ -33,6 +42,13 @@
 	</h3>
 	<p class="on">{way.on}</p>
 	<UseBar share={way.use} />
+	<p class="small-note">
+		{[
+			`${way.holes} ${way.holes === 1 ? 'hole' : 'holes'}`,
+			...way.tools.map((tool) => TOOLS[tool]),
+			COST[way.cost]
+		].join(' · ')}
+	</p>
 	{#if way.change}<p class="change">{way.change}</p>{/if}
 	<details>
 		<summary>Why, and how</summary>

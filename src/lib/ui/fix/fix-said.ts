@@ -6,7 +6,8 @@ export interface FixState {
 	text: string;
 }
 
-const percent = (share: number): string => `${Math.ceil(share * 100 - 1e-6)} %`;
+/** Rounded up, so that what is too much never reads as just enough. */
+export const percent = (share: number): string => `${Math.ceil(share * 100 - 1e-6)} %`;
 
 /** How far its most used hook is used, by what the house rule lets it carry. */
 export function worstShare({ now }: PieceFix): number | null {
