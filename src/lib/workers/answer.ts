@@ -10,7 +10,9 @@ export interface Answered<Answer> {
 }
 
 /** In a worker: answers every question by a function. */
-export function answerBy<Question, Answer>(answer: (question: Question) => Answer): void {
-	self.onmessage = ({ data: { asked, question } }: MessageEvent<Asked<Question>>) =>
-		self.postMessage({ asked, answer: answer(question) } satisfies Answered<Answer>);
+export function answerBy<Question, Answer>(
+	answer: (question: Question) => Answer | Promise<Answer>
+): void {
+	self.onmessage = async ({ data: { asked, question } }: MessageEvent<Asked<Question>>) =>
+		self.postMessage({ asked, answer: await answer(question) } satisfies Answered<Answer>);
 }

@@ -13,3 +13,7 @@ export const startArrangeWorker = (): Worker =>
 /** Starts the worker that chooses fixings. */
 export const startFixWorker = (): Worker =>
 	new Worker(new URL('./fix.worker.ts', import.meta.url), { type: 'module' });
+
+/** Starts the worker that fits an arrangement to the studs. */
+export const startFitWorker = (): Worker =>
+	new Worker(new URL('./fit.worker.ts', import.meta.url), { type: 'module' });

@@ -13,7 +13,7 @@ export interface Bed {
 }
 
 /** A screw counts as in a stud up to this far off its middle, mm: half a stud less room for its edge. From memory. */
-const ON_STUD = 10;
+export const ON_STUD = 10;
 /** Nothing opens behind board nearer to the middle of a stud than this, mm: half a stud and half a toggle. From memory. */
 const BESIDE_STUD = 45;
 /** Board and lath with plaster where nobody measured them, mm: 1/2 in, and from memory. */

@@ -80,15 +80,24 @@ export function chooseFixings(asked: ToChoose): Result<FixChoice> {
 			'It has no weight yet, so nothing can be chosen for it. Stand on a scale with it and without it, or describe it in the Rack for an estimate.',
 			'weight'
 		);
+	const { found, margin } = everyWay(posesOf(asked), asked);
+	const ways = spread(found, isHeavy(asked));
+	return ok({ ways, margin, instead: ways.length > 0 ? [] : wouldHelp(asked) });
+}
+
+/** Every way in which poses can be fixed, in no order, and what is left of the strongest one’s capacity. */
+export function everyWay(
+	poses: readonly Pose[],
+	asked: ToChoose
+): { found: Way[]; margin: number } {
 	const found: Way[] = [];
 	let margin = -Infinity;
-	for (const pose of posesOf(asked)) {
+	for (const pose of poses) {
 		const { ways, strongest } = waysOf(pose, asked);
 		found.push(...ways);
 		margin = Math.max(margin, 1 - strongest);
 	}
-	const ways = spread(found, isHeavy(asked));
-	return ok({ ways, margin, instead: ways.length > 0 ? [] : wouldHelp(asked) });
+	return { found, margin };
 }
 
 /** The best place for each way of hanging on each fixing, few of a kind, so that the ways differ in what matters; studs matter to the heavy. */

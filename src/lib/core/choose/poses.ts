@@ -44,23 +44,45 @@ export interface Standing {
 }
 
 /** Hung as it is, on other hooks or other hardware, and each of those so that it meets studs. */
-export function posesOf(standing: Standing): Pose[] {
-	return backsOf(standing).flatMap((base) => {
-		const { rules, hungPiece } = standing;
-		const hanger = hangerOf(base.back);
-		const pose = (solved: Result<Hung>, places: readonly number[] | null): Pose[] => {
-			const hung = withSuitability(solved, hanger, hungPiece, rules);
-			return hung.ok ? [{ ...base, hung: hung.value, places, nudge: 0 }] : [];
-		};
-		const usual = pose(hanger.solve(base.back, hungPiece, rules), null);
-		return [
-			...usual,
-			...nudged(usual, standing),
-			...meetings(hanger, base.back, standing).flatMap((places) =>
-				pose(hanger.meet!.solve(base.back, hungPiece, rules, places), places)
-			)
-		];
+export const posesOf = (standing: Standing): Pose[] =>
+	backsOf(standing).flatMap((base) => {
+		const usual = usually(base, standing);
+		return [...usual, ...nudged(usual, standing), ...meeting(base, standing)];
 	});
+
+/** Those of them that leave its back as it is, where it stands and so many mm to the right. */
+export function posesAsItIs(standing: Standing): (by: number) => Pose[] {
+	const bases = backsOf(standing).filter(({ change }) => change === null);
+	const anywhere = bases.flatMap((base) => usually(base, standing));
+	return (by) => [
+		...anywhere,
+		...bases.flatMap((base) => meeting(base, { ...standing, x: standing.x + by }))
+	];
+}
+
+/** With its points where the back says them. */
+function usually(base: Base, standing: Standing): Pose[] {
+	const { hungPiece, rules } = standing;
+	return posed(base, hangerOf(base.back).solve(base.back, hungPiece, rules), null, standing);
+}
+
+/** With its points where they meet studs. */
+function meeting(base: Base, standing: Standing): Pose[] {
+	const { hungPiece, rules } = standing;
+	const hanger = hangerOf(base.back);
+	return meetings(hanger, base.back, standing).flatMap((places) =>
+		posed(base, hanger.meet!.solve(base.back, hungPiece, rules, places), places, standing)
+	);
+}
+
+function posed(
+	base: Base,
+	solved: Result<Hung>,
+	places: readonly number[] | null,
+	{ hungPiece, rules }: Standing
+): Pose[] {
+	const hung = withSuitability(solved, hangerOf(base.back), hungPiece, rules);
+	return hung.ok ? [{ ...base, hung: hung.value, places, nudge: 0 }] : [];
 }
 
 type Base = Omit<Pose, 'hung' | 'places' | 'nudge'>;
@@ -97,20 +119,29 @@ function backsOf({ piece }: Standing): Base[] {
 }
 
 /** Small moves of the piece that bring more of its points onto studs. */
-function nudged(poses: readonly Pose[], { x, studs, rules, movable }: Standing): Pose[] {
-	if (!movable) return [];
+function nudged(poses: readonly Pose[], standing: Standing): Pose[] {
+	if (!standing.movable) return [];
 	return poses.flatMap((pose) => {
-		const places = pose.hung.points.map((point) => x + point.x + (point.hole?.dx ?? 0));
+		const places = placesOf(pose, standing);
 		const met = (by: number) =>
-			places.filter((place) => studs.some((stud) => Math.abs(stud - place - by) < 1)).length;
-		const moves = places
-			.flatMap((place) => studs.map((stud) => stud - place))
-			.filter((by) => Math.abs(by) <= rules.nudge && Math.abs(by) > 1)
-			.sort((a, b) => met(b) - met(a) || Math.abs(a) - Math.abs(b));
-		const [best] = moves;
+			places.filter((place) => standing.studs.some((stud) => Math.abs(stud - place - by) < 1))
+				.length;
+		const [best] = ontoStuds(pose, standing).sort(
+			(a, b) => met(b) - met(a) || Math.abs(a) - Math.abs(b)
+		);
 		return best === undefined ? [] : [{ ...pose, nudge: best }];
 	});
 }
+
+/** Moves within the house rule that bring one point of a pose onto a stud, mm. */
+export const ontoStuds = (pose: Pose, standing: Standing): number[] =>
+	placesOf(pose, standing)
+		.flatMap((place) => standing.studs.map((stud) => stud - place))
+		.filter((by) => Math.abs(by) <= standing.rules.nudge && Math.abs(by) > 1);
+
+/** Where its points meet the wall, mm along it. */
+export const placesOf = ({ hung }: Pose, { x }: Standing): number[] =>
+	hung.points.map((point) => x + point.x + (point.hole?.dx ?? 0));
 
 /**
  * Places for a hanger's hooks or screws on the studs within its reach; also one on a stud with a fellow opposite, or

@@ -45,7 +45,7 @@ export const usualHouseRules: HouseRules = {
 	tolerance: 25.4 / 16,
 	school: 'careful',
 	heavy: 15,
-	nudge: 25
+	nudge: 25.4
 };
 
 /** The house rules as they hold on a wall, which may lead with other units; the same object for the same rules. */

@@ -108,7 +108,7 @@ export function wantedOn(
 }
 
 /** What pieces must stay out of. */
-const keepOuts = (wall: Wall): Rect[] =>
+export const keepOuts = (wall: Wall): Rect[] =>
 	wall.features
 		.flatMap((feature) => faceOf(feature).zones(feature))
 		.filter(({ keepOut }) => keepOut)

@@ -3,7 +3,7 @@ import type { Caution } from '../caution.ts';
 import { fixCautions } from '../cautions/index.ts';
 import { fixingOf } from '../catalogue/index.ts';
 import { bedAt } from '../choose/bed.ts';
-import { chooseFixings, type FixChoice } from '../choose/choose.ts';
+import { chooseFixings, type FixChoice, type ToChoose } from '../choose/choose.ts';
 import { useOf, withinRule, type Use } from '../choose/holds.ts';
 import { rolesOf } from '../choose/poses.ts';
 import { top } from '../geometry/rect.ts';
@@ -50,22 +50,32 @@ export function fixOnWall(project: Project, wall: Wall, studs: readonly number[]
 				kg: weightToReckon(piece)?.kg ?? null,
 				place: project.place
 			}),
-			choice: chooseFixings({
-				piece,
-				hungPiece: hungPiece(piece),
-				x: placement.x,
-				top: top(planned.rect),
-				runs,
-				studs,
-				rules: project.houseRules,
-				movable: !placement.locked && groupOf(arrangement, piece.id).length < 2,
-				made: wall.made,
-				houseRules: project.houseRules,
-				kit: project.kit
-			})
+			choice: chooseFixings(
+				toChoose({
+					...{ project, wall, studs, runs, piece },
+					x: placement.x,
+					top: top(planned.rect),
+					movable: !placement.locked && groupOf(arrangement, piece.id).length < 2
+				})
+			)
 		};
 	});
 }
+
+/** What a choice is made from, for a piece of a wall at a place. */
+export const toChoose = ({
+	project: { houseRules, kit },
+	wall: { made },
+	...where
+}: Pick<ToChoose, 'piece' | 'studs' | 'runs' | 'x' | 'top' | 'movable'> & {
+	project: Project;
+	wall: Wall;
+}): ToChoose => ({
+	...where,
+	hungPiece: hungPiece(where.piece),
+	rules: houseRules,
+	...{ made, houseRules, kit }
+});
 
 /** Whether every hook as planned now serves, within the house rule. */
 export const holdsNow = ({ now }: PieceFix): boolean =>

@@ -29,6 +29,22 @@ export const settle = (wallId: string, settlements: readonly Settlement[]): Comm
 	}
 });
 
+/** Moves pieces sideways and settles what then meets the studs, in one step. */
+export const fitToStuds = (
+	wallId: string,
+	moves: readonly { pieceId: string; by: number }[],
+	settlements: readonly Settlement[]
+): Command => ({
+	name: 'fit to the studs',
+	recipe: (draft) => {
+		const wall = wallIn(draft, wallId);
+		if (!wall) return;
+		for (const placement of activeArrangement(wall).placements)
+			placement.x += moves.find(({ pieceId }) => pieceId === placement.pieceId)?.by ?? 0;
+		settle(wallId, settlements).recipe(draft);
+	}
+});
+
 /** Opens the question again. */
 export const unsettle = (wallId: string, pieceId: string): Command => ({
 	name: 'open a fixing again',

@@ -5,19 +5,21 @@
 		care,
 		centreX,
 		formatLength,
+		mayFitStuds,
 		oldHoles,
 		settledAs,
-		stylesOf,
-		type Way
+		stylesOf
 	} from '$lib/core/index.ts';
-	import { settle, unsettle, type Settlement } from '$lib/store/commands/index.ts';
+	import { settle, unsettle } from '$lib/store/commands/index.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
 	import CautionList from '$lib/ui/CautionList.svelte';
 	import HookBench from '$lib/ui/bench/HookBench.svelte';
 	import Segments from '$lib/ui/Segments.svelte';
 	import BagPart from '$lib/ui/fix/BagPart.svelte';
 	import { Chooser } from '$lib/ui/fix/chooser.svelte.ts';
+	import FitPart from '$lib/ui/fix/FitPart.svelte';
 	import FixList from '$lib/ui/fix/FixList.svelte';
+	import { settlement } from '$lib/ui/fix/settlement.ts';
 	import WayCard from '$lib/ui/fix/WayCard.svelte';
 	import { getBones } from '$lib/ui/survey/bones.svelte.ts';
 	import { getView } from '$lib/ui/view.svelte.ts';
@@ -48,12 +50,6 @@
 	const fix = $derived(fixes.find(({ pieceId }) => pieceId === view.selected));
 	const choice = $derived(fix?.choice.ok ? fix.choice.value : null);
 
-	const settlement = (pieceId: string, { back, nudge, points, places }: Way): Settlement => ({
-		pieceId,
-		back,
-		nudge,
-		points: points.map(({ hook, x }) => ({ hook, x: places ? x : null }))
-	});
 	/** Those still open that have a way nothing speaks *stop* against. */
 	const open = $derived(
 		fixes.flatMap(({ pieceId, settled, choice }) => {
@@ -156,6 +152,9 @@
 				</button>
 			{/if}
 			<FixList pieces={plan?.pieces ?? []} {fixes} onselect={(id) => view.select(id)} />
+			{#if mayFitStuds(wall) && bones.known.length > 0}
+				<FitPart {wallId} studs={bones.known} {styles} />
+			{/if}
 			{#if holes.length > 0}
 				<h3 class="mt-3 text-lg">Left from before</h3>
 				<ul class="instead">

@@ -1,0 +1,218 @@
+import { inStudsOf, type InStuds } from '../fit/in-studs.ts';
+import {
+	isProven,
+	modelOf,
+	movesIn,
+	stepsLeft,
+	type FitProblem,
+	type Neighbours,
+	type Solved,
+	type YesNoModel
+} from '../fit/model.ts';
+import type { ToChoose, Way } from '../choose/choose.ts';
+import { centreX, overlap, right, top, type Rect } from '../geometry/rect.ts';
+import { likelyRuns } from '../survey/runs.ts';
+import type { Piece } from '../model/piece.ts';
+import type { Project } from '../model/project.ts';
+import { activeArrangement, groupOf, type Wall } from '../model/wall.ts';
+import { substrateOf } from '../substrates/index.ts';
+import { weightToReckon } from '../weight/piece-weight.ts';
+import { ontoStuds, posesAsItIs } from '../choose/poses.ts';
+import { keepOuts } from './arrange-wall.ts';
+import { toChoose } from './fix.ts';
+import type { PlannedPiece } from './hang.ts';
+import { piecesById, placeWall } from './plan-for-page.ts';
+
+/** Which pieces are to meet studs. */
+export const FIT_WHOM = ['all', 'heavy'] as const;
+export type FitWhom = (typeof FIT_WHOM)[number];
+
+/** What a move brings a piece: all of its points in studs, some, or none: it makes room. */
+export type Brings = 'all' | 'some' | 'room';
+
+/** A wall’s arrangement moved so that its pieces meet the studs. */
+export interface StudFit {
+	/** Pieces that move, mm to the right; a group moves as one. */
+	moves: { pieceId: string; by: number; brings: Brings }[];
+	/** Pieces whose every point is then in a stud, and how. */
+	met: { pieceId: string; way: Way }[];
+	/** Pieces that were to meet studs: how many there are, and how many do without a move. */
+	of: number;
+	before: number;
+	/** No other answer meets more, or moves fewer, or moves them less. */
+	proven: boolean;
+	/** Where that is not proven: at most so many pieces more could come nearer to it. */
+	left: number;
+}
+
+/** Moves are tried in steps of so many mm, and exactly onto studs. */
+const STEP = 2;
+
+interface Unit {
+	pieces: Member[];
+	moves: { by: number; each: InStuds[] }[];
+}
+
+interface Member {
+	piece: Piece;
+	rect: Rect;
+	asked: ToChoose;
+	/** A light piece gains nothing by one point of several in a stud; null where it is not to meet studs. */
+	as: 'heavy' | 'light' | null;
+}
+
+/** Whether a wall has studs that screws hold in. */
+export const mayFitStuds = (wall: Wall): boolean =>
+	substrateOf(wall.made).studs?.material === 'timber';
+
+/**
+ * Which pieces of a wall move sideways, by at most the house rule, so that as many as possible meet studs with the
+ * hardware they have; what is locked, settled or not weighed stays. Gaps grow no narrower than the house gap, or than
+ * they are.
+ *
+ * @param studs middles of the studs that are as good as known, mm.
+ */
+export function fitWall(
+	project: Project,
+	wall: Wall,
+	studs: readonly number[],
+	whom: FitWhom
+): { model: YesNoModel; read: (solved: Solved) => StudFit } {
+	const units = unitsOf(project, wall, studs, whom);
+	const problem: FitProblem = {
+		units: units.map(({ pieces, moves }) => ({
+			moves: moves.map(({ by, each }) => ({
+				by,
+				lacking: each.reduce((all, met, index) => all + stepsLacking(met, pieces[index]!), 0)
+			}))
+		})),
+		neighbours: neighboursOf(units, project.houseRules.gap)
+	};
+	return {
+		model: modelOf(problem),
+		read: (solved) => ({
+			...fitOf(units, movesIn(problem, solved)),
+			proven: isProven(solved),
+			left: stepsLeft(problem, solved)
+		})
+	};
+}
+
+const stepsLacking = ({ lacking }: InStuds, { as }: Member): number =>
+	as === 'heavy' ? lacking : Math.min(lacking, 1);
+
+function fitOf(units: readonly Unit[], chosen: readonly number[]) {
+	const wanted = units.flatMap(({ pieces, moves }, unit) =>
+		pieces.map(({ piece, as }, index) => ({
+			...{ pieceId: piece.id, as },
+			by: moves[chosen[unit]!]!.by,
+			...moves[chosen[unit]!]!.each[index]!,
+			before: moves[0]!.each[index]!.lacking === 0
+		}))
+	);
+	const counted = wanted.filter(({ as }) => as !== null);
+	return {
+		moves: wanted
+			.filter(({ by }) => by !== 0)
+			.map(({ pieceId, by, as, lacking }) => ({
+				...{ pieceId, by },
+				brings: as !== null ? BRINGS[lacking] : ('room' as const)
+			})),
+		met: counted.flatMap(({ pieceId, way }) => (way ? [{ pieceId, way }] : [])),
+		of: counted.length,
+		before: counted.filter(({ before }) => before).length
+	};
+}
+
+const BRINGS = { 0: 'all', 1: 'some', 2: 'room' } as const;
+
+function unitsOf(project: Project, wall: Wall, studs: readonly number[], whom: FitWhom): Unit[] {
+	const arrangement = activeArrangement(wall);
+	const known = piecesById(project.pieces);
+	const runs = likelyRuns(wall);
+	const planned = new Map(placeWall(project, wall).pieces.map((each) => [each.pieceId, each]));
+	const shut = [...keepOuts(wall), ...arrangement.reserved];
+	const seen = new Set<string>();
+	return arrangement.placements.flatMap(({ pieceId }) => {
+		if (seen.has(pieceId)) return [];
+		const together = groupOf(arrangement, pieceId).filter((each) => planned.has(each.pieceId));
+		for (const each of together) seen.add(each.pieceId);
+		const pieces = together.map(({ pieceId: id, x }): Member => {
+			const piece = known.get(id)!;
+			const { rect } = planned.get(id)!;
+			return {
+				...{ piece, rect },
+				asked: toChoose({ project, wall, studs, runs, piece, x, top: top(rect), movable: false }),
+				as: wantedAs(piece, planned.get(id)!, project, whom)
+			};
+		});
+		const stays = together.some((each) => each.locked || planned.get(each.pieceId)!.settled);
+		return pieces.length === 0 ? [] : [unitOf(pieces, stays, wall, shut)];
+	});
+}
+
+function wantedAs(
+	piece: Piece,
+	{ settled }: PlannedPiece,
+	{ houseRules }: Project,
+	whom: FitWhom
+): Member['as'] {
+	const weight = weightToReckon(piece);
+	if (!weight || settled) return null;
+	if (weight.kg >= houseRules.heavy) return 'heavy';
+	return whom === 'all' ? 'light' : null;
+}
+
+function unitOf(pieces: Member[], stays: boolean, wall: Wall, shut: readonly Rect[]): Unit {
+	const wanted = pieces.some(({ as }) => as !== null);
+	const steps = stays ? [] : wanted ? stepsFor(pieces) : evenSteps(pieces[0]!.asked.rules.nudge);
+	const free = steps.filter((by) => pieces.every(({ rect }) => mayMove(rect, by, wall, shut)));
+	const met = pieces.map(({ asked, as }) => (as ? inStudsOf(asked) : () => ALL));
+	return {
+		pieces,
+		moves: [0, ...free].map((by) => ({ by, each: met.map((at) => at(by)) }))
+	};
+}
+
+/** Of a piece that is not to meet studs. */
+const ALL: InStuds = { lacking: 0, way: null };
+
+function evenSteps(most: number): number[] {
+	const count = Math.floor(most / STEP);
+	return Array.from({ length: count }, (_, index) => (index + 1) * STEP).flatMap((by) => [by, -by]);
+}
+
+/** Even steps, and those that bring a point of a piece’s back onto a stud. */
+function stepsFor(pieces: readonly Member[]): number[] {
+	const onto = pieces.flatMap(({ asked }) =>
+		posesAsItIs(asked)(0).flatMap((pose) => ontoStuds(pose, asked))
+	);
+	return [...new Set([...evenSteps(pieces[0]!.asked.rules.nudge), ...onto])];
+}
+
+/** It leaves the wall, or comes where nothing should hang, only where it does so already. */
+function mayMove(rect: Rect, by: number, wall: Wall, shut: readonly Rect[]): boolean {
+	const moved = { ...rect, x: rect.x + by };
+	const leaves = moved.x < Math.min(0, rect.x) || right(moved) > Math.max(wall.width, right(rect));
+	return !leaves && shut.every((zone) => !overlap(moved, zone) || overlap(rect, zone));
+}
+
+/** Units that share a height and stand so near that they could come too close. */
+function neighboursOf(units: readonly Unit[], gap: number): Neighbours[] {
+	const reach = units.map(({ moves }) => Math.max(...moves.map(({ by }) => Math.abs(by))));
+	return units.flatMap((unit, left) =>
+		units.flatMap((other, index): Neighbours[] => {
+			if (index === left) return [];
+			const rooms = unit.pieces.flatMap(({ rect }) =>
+				other.pieces
+					.filter(({ rect: next }) => isRightOf(next, rect))
+					.map(({ rect: next }) => Math.max(0, next.x - right(rect) - gap))
+			);
+			const room = Math.min(Infinity, ...rooms);
+			return room < reach[left]! + reach[index]! ? [{ left, right: index, room }] : [];
+		})
+	);
+}
+
+const isRightOf = (next: Rect, rect: Rect): boolean =>
+	centreX(next) > centreX(rect) && next.y < top(rect) && top(next) > rect.y;

@@ -1,0 +1,113 @@
+<script lang="ts">
+	import { Magnet } from '@lucide/svelte';
+	import { formatLength, type FitWhom, type StudFit, type Styles } from '$lib/core/index.ts';
+	import { fitToStuds } from '$lib/store/commands/index.ts';
+	import { getSession } from '$lib/store/session.svelte.ts';
+	import type { FitQuestion } from '$lib/workers/fit.worker.ts';
+	import { Newest } from '$lib/workers/newest.svelte.ts';
+	import { startFitWorker } from '$lib/workers/start.ts';
+	import Segments from '../Segments.svelte';
+	import { BRINGS, fitSaid } from './fit-said.ts';
+	import { settlement } from './settlement.ts';
+
+	interface Props {
+		wallId: string;
+		/** Middles of the studs that are as good as known, mm. */
+		studs: readonly number[];
+		styles: Styles;
+	}
+
+	let { wallId, studs, styles }: Props = $props();
+
+	const session = $derived(getSession()());
+	const worker = new Newest<FitQuestion, StudFit | null>(startFitWorker);
+	let whom: FitWhom = $state('all');
+	const found = $derived(worker.answer);
+	const { pieces } = $derived(session.project);
+	const letterOf = (id: string) => pieces.find((piece) => piece.id === id)!.letter;
+	const command = $derived(
+		found &&
+			fitToStuds(
+				wallId,
+				found.moves,
+				found.met.map(({ pieceId, way }) => settlement(pieceId, way))
+			)
+	);
+
+	// What was found was for the wall as it was then.
+	$effect(() => {
+		void [session.kept, whom];
+		forget();
+	});
+	$effect(() => session.show(command));
+	$effect(() => () => {
+		session.show(null);
+		worker.close();
+	});
+
+	const forget = () => worker.drop();
+
+	const ask = () => worker.ask({ project: session.kept, wallId, studs: [...studs], whom });
+</script>
+
+<section aria-label="Fit to the studs">
+	<h3 class="text-lg">Meet the studs</h3>
+	<Segments
+		named
+		label="Which pieces are to meet studs"
+		options={[
+			{ value: 'all', label: 'every piece' },
+			{ value: 'heavy', label: 'the heavy ones' }
+		]}
+		value={whom}
+		onchoose={(value) => (whom = value)}
+	/>
+	{#if found && command}
+		<div aria-live="polite">
+			{#each fitSaid(found, session.rulesOn(wallId)) as line (line)}<p>{line}</p>{/each}
+			{#if found.moves.length > 0}
+				<ul class="moves" aria-label="Moves">
+					{#each found.moves as { pieceId, by, brings } (pieceId)}
+						<li>
+							<strong>{letterOf(pieceId)}</strong>
+							<span class="measure">{formatLength(Math.abs(by), styles.lead)}</span>
+							{by > 0 ? 'right' : 'left'}: {BRINGS[brings]}
+						</li>
+					{/each}
+				</ul>
+			{/if}
+		</div>
+		<div class="acts">
+			{#if found.met.length > 0}
+				<button class="btn btn-primary btn-sm" type="button" onclick={() => session.run(command)}>
+					{found.moves.length > 0 ? 'Move and settle them' : 'Settle them in their studs'}
+				</button>
+			{/if}
+			<button class="btn btn-ghost btn-sm" type="button" onclick={forget}>Leave it</button>
+		</div>
+	{:else}
+		<button class="btn btn-sm" type="button" disabled={worker.busy} onclick={ask}>
+			<Magnet size={15} aria-hidden="true" />
+			{worker.busy ? 'Trying every move…' : 'Fit the arrangement to the studs'}
+		</button>
+	{/if}
+</section>
+
+<style>
+	section {
+		display: grid;
+		gap: 0.4rem;
+		margin-top: 0.8rem;
+		padding-top: 0.6rem;
+		border-top: 1px dashed var(--color-base-300);
+	}
+
+	.moves {
+		margin-top: 0.3rem;
+	}
+
+	.acts {
+		display: flex;
+		gap: 0.3rem;
+	}
+</style>
