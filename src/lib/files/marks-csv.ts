@@ -22,7 +22,7 @@ export function marksCsv(marks: readonly Mark[], houseRules: HouseRules): string
 			'hole height': formatLength(mark.up.printed, lead),
 			'hole height (other units)': formatLength(mark.up.exact.value, other),
 			'height way': `${mark.up.way} ${mark.up.datum}`,
-			what: { hole: 'hole', place: 'strip', cord: 'cord' }[mark.puts],
+			what: { hole: 'hole', place: 'strip', cord: 'cord', kept: 'there already' }[mark.puts],
 			'cord from rail': mark.cord ? formatLength(mark.cord.value, lead) : '',
 			'bearing height': formatLength(mark.bearingUp.printed, lead),
 			'across mm': mark.across.exact.value.toFixed(3),

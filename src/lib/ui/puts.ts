@@ -3,7 +3,8 @@ import type { Mark } from '$lib/core/index.ts';
 const WORDS: Record<Mark['puts'], string> = {
 	hole: 'hole',
 	place: 'middle of the strip',
-	cord: 'lower end of the cord'
+	cord: 'lower end of the cord',
+	kept: 'there already'
 };
 
 /** What a mark is on the wall, in a word or two. */

@@ -60,10 +60,7 @@ describe('the bag', () => {
 		const choice = plan.ok && plan.value.fixes.find(({ pieceId }) => pieceId === 'piece-c')!.choice;
 		const cleat = choice && choice.ok && choice.value.ways.find((way) => way.back.kind === 'cleat');
 		const { back } = (cleat || null)!;
-		const settled = tried(
-			DEMO,
-			settle('stair-hall', [{ pieceId: 'piece-c', back, nudge: 0, points }])
-		);
+		const settled = tried(DEMO, settle('stair-hall', [{ pieceId: 'piece-c', back, points }]));
 		// The hook set for the back follows a cleat, for when the fixing is opened again.
 		expect(settled.pieces.find(({ letter }) => letter === 'C')!.hook).equal('cleat-screw');
 		const stocked = tried(settled, setOwnHook('strap-toggle', { stock: 4 }));
@@ -78,10 +75,7 @@ describe('the bag', () => {
 	it('takes masonry bits and a mask to brick', () => {
 		const points = [0, 1].map(() => ({ hook: 'masonry-plug' as const, x: null }));
 		const { back } = DEMO.pieces.find(({ letter }) => letter === 'V')!;
-		const settled = tried(
-			DEMO,
-			settle('net-loft', [{ pieceId: 'piece-v', back, nudge: 0, points }])
-		);
+		const settled = tried(DEMO, settle('net-loft', [{ pieceId: 'piece-v', back, points }]));
 		const items = bag(settled, 'net-loft', 'V');
 		expect(item(items, 'bit')!.name).equal('Masonry bit, {6 mm}');
 		expect(items.map(({ key }) => key)).include.members(['mask', 'hammerDrill']);

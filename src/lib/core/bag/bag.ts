@@ -76,6 +76,7 @@ export function bagOf(packed: readonly Packed[], { kit, houseRules }: Project): 
 	};
 	for (const { piece, planned, fix } of packed) {
 		for (const [index, hook] of planned.hooks.entries()) {
+			if (fixingOf(hook.kind).left) continue;
 			const use = fix?.now[index];
 			const known = use?.ok ? use.value : null;
 			add(fixingItem(hook.kind, known, kit[hook.kind]?.stock ?? null), piece.letter, 1);

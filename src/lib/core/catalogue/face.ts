@@ -1,3 +1,4 @@
+import type { Point } from '../geometry/line.ts';
 import type { HookKind, Role } from '../fixings/index.ts';
 import type { HungPiece } from '../hangers/face.ts';
 
@@ -51,6 +52,15 @@ export interface Bit {
 	mm: number;
 }
 
+/** A sound nail, screw or anchor that an earlier hanging left. */
+export interface LeftBehind {
+	id: string;
+	of: 'nail' | 'screw' | 'anchor';
+	at: Point;
+	/** What it has carried safely, kg; null when nobody knows. */
+	held: number | null;
+}
+
 /** A fastener in the ground it is made for. Figures are typical until the person enters their packet's. */
 export interface Fixing {
 	kind: HookKind;
@@ -68,6 +78,8 @@ export interface Fixing {
 	holes: number;
 	/** Why it is not for a piece; null where it is. */
 	bars?: (piece: HungPiece, ground: Ground) => string | null;
+	/** It is in the wall already: what an earlier hanging left there. */
+	left?: LeftBehind['of'];
 	/** It may stand in where a heavy piece misses its studs. */
 	insteadOfStud?: true;
 	reusable: 'again' | 'in place' | 'once';

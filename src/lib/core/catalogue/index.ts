@@ -4,6 +4,7 @@ import type { Fixing, Ground, Holding } from './face.ts';
 import { foldingAnchor } from './folding-anchor.ts';
 import { hardWallHook } from './hard-wall-hook.ts';
 import { hollowWallAnchor } from './hollow-wall-anchor.ts';
+import { oldAnchor, oldNail, oldScrew } from './left-behind.ts';
 import { masonryPlug } from './masonry-plug.ts';
 import { nail } from './nail.ts';
 import { pictureHook1, pictureHook2, pictureHook3 } from './picture-hooks.ts';
@@ -48,7 +49,10 @@ export const fixings: readonly Fixing[] = [
 	deckScrew,
 	bugleScrew,
 	securityScrew,
-	masonryPlug
+	masonryPlug,
+	oldNail,
+	oldScrew,
+	oldAnchor
 ];
 
 export const fixingOf = (kind: HookKind): Fixing => fixings.find((fixing) => fixing.kind === kind)!;

@@ -21,7 +21,6 @@ const onToggles = settle('stair-hall', [
 	{
 		pieceId: 'piece-a',
 		back: DEMO.pieces[0]!.back,
-		nudge: 0,
 		points: [0, 1].map(() => ({ hook: 'strap-toggle' as const, x: null }))
 	}
 ]);

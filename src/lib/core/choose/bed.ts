@@ -1,4 +1,4 @@
-import type { Ground } from '../catalogue/index.ts';
+import type { Ground, LeftBehind } from '../catalogue/index.ts';
 import type { Made, Substrate } from '../substrates/index.ts';
 import { substrateOf } from '../substrates/index.ts';
 
@@ -10,6 +10,8 @@ export interface Bed {
 	/** A stud stands so near that nothing can open behind the board. */
 	besideStud: boolean;
 	smooth: boolean;
+	/** What an earlier hanging left at that very place; null for nothing. */
+	left: LeftBehind | null;
 }
 
 /** A screw counts as in a stud up to this far off its middle, mm: half a stud less room for its edge. From memory. */
@@ -20,7 +22,12 @@ const BESIDE_STUD = 45;
 const COVER: Partial<Record<Ground, number>> = { board: 12.7, plaster: 22, wood: 12 };
 
 /** @param studs middles of the studs that are as good as known, mm. */
-export function bedAt(made: Made, studs: readonly number[], x: number): Bed {
+export function bedAt(
+	made: Made,
+	studs: readonly number[],
+	x: number,
+	left: LeftBehind | null = null
+): Bed {
 	const substrate: Substrate = substrateOf(made);
 	const off = Math.min(Infinity, ...studs.map((stud) => Math.abs(stud - x)));
 	const inStud = substrate.studs !== null && off <= ON_STUD;
@@ -28,6 +35,7 @@ export function bedAt(made: Made, studs: readonly number[], x: number): Bed {
 		ground: inStud ? substrate.studs!.material : substrate.ground,
 		cover: made.board ?? COVER[substrate.ground] ?? 0,
 		besideStud: substrate.studs !== null && !inStud && off < BESIDE_STUD,
-		smooth: made.surface === 'smooth'
+		smooth: made.surface === 'smooth',
+		left
 	};
 }

@@ -1,7 +1,7 @@
 import { expect } from 'chai';
 import fc from 'fast-check';
 import { fixingOf } from '../catalogue/index.ts';
-import type { HookKind } from '../fixings/index.ts';
+import { hookOf, type HookKind } from '../fixings/index.ts';
 import type { HangerKind } from '../hangers/index.ts';
 import type { PieceKind } from '../kinds/index.ts';
 import {
@@ -14,6 +14,7 @@ import {
 import { hungPiece } from '../plan/hang.ts';
 import type { Made } from '../substrates/index.ts';
 import { KG_PER_POUND, weightOf } from '../units/constants.ts';
+import type { WayPoint } from './weigh.ts';
 import { chooseFixings, type FixChoice, type ToChoose } from './choose.ts';
 
 const pounds = (lb: number) => lb * KG_PER_POUND;
@@ -44,6 +45,7 @@ interface Given {
 	kit?: ToChoose['kit'];
 	movable?: boolean;
 	runs?: ToChoose['runs'];
+	left?: ToChoose['left'];
 }
 
 function choose(
@@ -55,7 +57,8 @@ function choose(
 		rules = {},
 		kit = {},
 		movable = true,
-		runs = []
+		runs = [],
+		left = []
 	}: Given = {}
 ): FixChoice {
 	const houseRules = { ...usualHouseRules, ...rules };
@@ -70,7 +73,8 @@ function choose(
 			made,
 			kit,
 			houseRules,
-			runs
+			runs,
+			left
 		},
 		rules: houseRules
 	});
@@ -127,6 +131,14 @@ const TABLE: [what: string, of: Piece, given: Given, hangs: string, hooks: HookK
 		mirror(21, 'rings'),
 		{ rules: { school: 'studs' } },
 		...(['rings', ['strap-toggle', 'strap-toggle']] as [string, HookKind[]])
+	],
+	// Nobody takes a sawtooth off a canvas of 4 lb to give it a second point.
+	[
+		'4 lb on a sawtooth',
+		piece('canvas', 'sawtooth', [400, 500], pounds(4)),
+		{},
+		'sawtooth',
+		['picture-hook-1']
 	],
 	// A light plate hangs on one hook.
 	[
@@ -270,6 +282,31 @@ describe('choosing what to fix a piece with', () => {
 		expect(choose(of, { runs: [{ ...run, grade: 'care' }] }).ways[0]!.points).length(2);
 	});
 
+	it('offers what is in the wall already first, where it serves', () => {
+		// A nail bears 1 mm above its hole; its catalogue says so.
+		const of = piece('canvas', 'sawtooth', [400, 500], pounds(4));
+		const [{ hole: hooked, hook: kind }] = choose(of).ways[0]!.points as [WayPoint];
+		const nail = (x: number, y: number, held: number | null) => ({
+			...{ id: 'nail', of: 'nail' as const, at: { x, y }, held }
+		});
+		const hole = { x: hooked!.x, y: hooked!.y - hookOf(kind).bearingToHole.dy - 1 };
+		const old = (held: number | null, dx = 12, dy = -5) =>
+			choose(of, { left: [nail(hole.x + dx, hole.y + dy, held)] }).ways[0]!;
+		expect(old(6).points.map(({ hook }) => hook)).deep.equal(['old-nail']);
+		expect(old(6).holes).equal(0);
+		expect(old(6).nudge).closeTo(12, 1e-9);
+		expect(old(6).top! - 1900).closeTo(-5, 1e-9);
+		expect(
+			old(6)
+				.considered.map(({ says }) => says)
+				.join()
+		).match(/12 mm\} to the right and \{5 mm\} down/);
+		// Held 4 kg of which half counts: 2 kg, and it weighs 1.8; nobody knows: a quarter of 5 lb.
+		expect(old(4).points[0]!.use.may).closeTo(weightOf(2), 1e-9);
+		expect(old(null).points[0]!.hook).not.equal('old-nail');
+		expect(old(6, 30).points[0]!.hook).not.equal('old-nail');
+	});
+
 	it('says so where nothing serves, and what would help', () => {
 		const { ways, instead, margin } = choose(mirror(120, 'rings'), { made: on('unknown') });
 		expect(ways).deep.equal([]);
@@ -287,7 +324,8 @@ describe('choosing what to fix a piece with', () => {
 				x: 0,
 				top: 1900,
 				studs: [],
-				runs: []
+				runs: [],
+				left: []
 			},
 			...{ movable: true, made: BOARD, kit: {}, houseRules, rules: houseRules }
 		});

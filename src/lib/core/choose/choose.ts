@@ -9,6 +9,7 @@ import { substrateOf, type Made } from '../substrates/index.ts';
 import type { Run } from '../survey/runs.ts';
 import { weightOf } from '../units/constants.ts';
 import { bedAt, type Bed } from './bed.ts';
+import { leftAt } from './left.ts';
 import { useOf, withinRule, type Use } from './holds.ts';
 import { posesOf, type Pose, type Standing } from './poses.ts';
 import { considerations, inStuds, isStopped, type Consideration, type WayPoint } from './weigh.ts';
@@ -26,6 +27,8 @@ export interface Way {
 	change: string | null;
 	/** mm the piece moves to the right. */
 	nudge: number;
+	/** Where its top edge moves to, mm above the level datum; null where it stays at its height. */
+	top: number | null;
 	points: WayPoint[];
 	/** Places along the piece where they were chosen to meet studs; null where the back says them. */
 	places: readonly number[] | null;
@@ -118,6 +121,7 @@ function spread(found: readonly Way[], heavy: boolean): Way[] {
 /** Whether a piece was settled this way. */
 export const settledAs = ({ points }: Fix, way: Way): boolean =>
 	way.nudge === 0 &&
+	way.top === null &&
 	way.change === null &&
 	points.length === way.points.length &&
 	points.every(({ hook, x }, index) => {
@@ -137,12 +141,21 @@ function waysOf(pose: Pose, asked: ToChoose): { ways: Way[]; strongest: number }
 	const at = asked.x + pose.nudge;
 	const points = pose.hung.points.map((point): Point => ({
 		point: point as Point['point'],
-		bed: bedAt(asked.made, asked.studs, at + point.x + (point.hole?.dx ?? 0))
+		bed: bedAt(
+			asked.made,
+			asked.studs,
+			at + point.x + (point.hole?.dx ?? 0),
+			leftAt(
+				asked.left,
+				{ x: at + point.x, y: asked.top + pose.lift - point.drop.value },
+				asked.kit
+			)
+		)
 	}));
-	const grounds = [...new Set(points.map(({ bed }) => bed.ground))];
+	const grounds = [...new Set(points.map(({ bed }) => groundKey(bed)))];
 	const options = grounds.map((ground) =>
 		servingOn(
-			points.filter(({ bed }) => bed.ground === ground),
+			points.filter(({ bed }) => groundKey(bed) === ground),
 			pose,
 			asked
 		)
@@ -155,6 +168,8 @@ function waysOf(pose: Pose, asked: ToChoose): { ways: Way[]; strongest: number }
 	);
 	return { ways, strongest };
 }
+
+const groundKey = ({ ground, left }: Bed): string => `${ground} ${left?.id ?? ''}`;
 
 interface Serving {
 	kind: HookKind;
@@ -205,7 +220,7 @@ function wayOf(
 			hook: kind,
 			hole:
 				hookOf(kind).puts === 'hole'
-					? { x: x + pose.nudge + point.x + off.dx, y: top - point.drop.value + off.dy }
+					? { x: x + pose.nudge + point.x + off.dx, y: top + pose.lift - point.drop.value + off.dy }
 					: null,
 			ground: bed.ground,
 			use: uses.get(point)!,
@@ -222,12 +237,16 @@ function wayOf(
 	});
 	const on = onWhat(at);
 	return {
-		id: [pose.back.kind, on, pose.places?.map(Math.round) ?? '', Math.round(pose.nudge)].join('|'),
+		id: [
+			...[pose.back.kind, on, pose.places?.map(Math.round) ?? ''],
+			...[Math.round(pose.nudge), Math.round(pose.lift)]
+		].join('|'),
 		hangs: hangerOf(pose.back).name,
 		on,
 		back: pose.back,
 		change: pose.change,
 		nudge: pose.nudge,
+		top: pose.lift === 0 ? null : top + pose.lift,
 		points: at,
 		places: pose.places,
 		use: Math.max(...at.map(({ use }) => use.share)),

@@ -98,7 +98,7 @@ function asked(
 ): Asked {
 	const { bed, ...rest } = more;
 	return {
-		bed: { ground, cover: 12.7, besideStud: false, smooth: true, ...bed },
+		bed: { ground, cover: 12.7, besideStud: false, smooth: true, left: null, ...bed },
 		roles: ['hook', 'shank', 'plate', 'batten', 'cord', 'stick', 'neck'] as Role[],
 		point: {
 			...{ name: 'hook', x: 0, drop: byFormula(50, 'read') },

@@ -23,7 +23,7 @@ export interface Use {
 	/** What it may carry here by the house rule, N down. */
 	may: number;
 	/** How that is known. */
-	by: 'own packet' | 'typical packet' | 'calculated';
+	by: 'own packet' | 'typical packet' | 'held before' | 'calculated';
 	meaning: Meaning | null;
 	ground: Ground;
 	/** Length of screw to take, mm. */
@@ -50,6 +50,8 @@ export function useOf(fixing: Fixing, asked: Asked): Result<Use> {
 	const { bed, roles, piece } = asked;
 	if (!fixing.serves.some((role) => roles.includes(role)))
 		return fail('other-back', 'This back does not hang on it.');
+	if (fixing.left && fixing.left !== bed.left?.of)
+		return fail('none-there', 'None was left where it would have to be.');
 	const holding = holdingIn(fixing, bed.ground);
 	if (!holding) return fail('other-ground', `It is not made for ${GROUNDS[bed.ground]}.`);
 	const bar = fixing.bars?.(piece, bed.ground);
@@ -104,11 +106,11 @@ function inStud(
 
 /** A packet's figure is for the weight on a hook; an anchor's is for the load whichever way it goes. */
 function byPacket(
-	{ serves }: Fixing,
-	typical: { kg: number; meaning: Meaning },
+	{ serves, left }: Fixing,
+	typical: Rating,
 	{ bed, point, own, school }: Asked
 ): Use {
-	const { kg, meaning } = own?.rating ?? typical;
+	const { by, kg, meaning } = ratedBy(typical, own, (left && bed.left?.held) ?? null);
 	const trusted = meaning === 'working' ? 1 : UNSURE;
 	const counts =
 		(school === 'packet' ? trusted : Math.min(trusted, CAREFUL)) *
@@ -120,13 +122,34 @@ function byPacket(
 	return {
 		share: load / may,
 		may,
-		by: own?.rating ? 'own packet' : 'typical packet',
+		by,
 		ground: bed.ground,
 		meaning,
 		screw: null,
-		says: `${own?.rating ? 'your packet' : 'typically'} ${MEANS[meaning]}, ${fraction(counts)} counted`
+		says: `${SAYS[by]} ${MEANS[meaning]}, ${fraction(counts)} counted`
 	};
 }
+
+interface Rating {
+	kg: number;
+	meaning: Meaning;
+}
+
+/** What has hung on an old fixing says more than a packet, and the person’s packet more than a typical one. */
+function ratedBy(
+	typical: Rating,
+	own: OwnHook | undefined,
+	held: number | null
+): Rating & { by: Exclude<Use['by'], 'calculated'> } {
+	if (held !== null) return { kg: held, meaning: 'working', by: 'held before' };
+	return own?.rating ? { ...own.rating, by: 'own packet' } : { ...typical, by: 'typical packet' };
+}
+
+const SAYS = {
+	'own packet': 'your packet',
+	'typical packet': 'typically',
+	'held before': 'what it has held before, as'
+};
 
 const MEANS: Record<Meaning, string> = {
 	working: 'a working load',

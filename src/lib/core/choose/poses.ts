@@ -1,3 +1,5 @@
+import type { LeftBehind } from '../catalogue/index.ts';
+import { bearingOf } from './left.ts';
 import type { HookKind, Role } from '../fixings/index.ts';
 import { hookOf } from '../fixings/index.ts';
 import {
@@ -12,6 +14,7 @@ import {
 import { withSuitability } from '../hangers/suited.ts';
 import { kindOf } from '../kinds/index.ts';
 import type { Piece } from '../model/piece.ts';
+import type { Project } from '../model/project.ts';
 import type { Result } from '../result.ts';
 
 /** One way a piece could stand against its wall: its back, and where its points are. */
@@ -19,8 +22,9 @@ export interface Pose {
 	back: Back;
 	hung: Hung;
 	roles: readonly Role[];
-	/** mm the piece moves to the right. */
+	/** mm the piece moves to the right, and up. */
 	nudge: number;
+	lift: number;
 	/** Places along the piece that were chosen for it; null where the back says them. */
 	places: readonly number[] | null;
 	/** What is done to the back first; null for nothing. */
@@ -39,6 +43,9 @@ export interface Standing {
 	/** Middles of the studs that are as good as known, mm. */
 	studs: readonly number[];
 	rules: HangerRules & { nudge: number };
+	/** What earlier hangings left in the wall. */
+	left: readonly LeftBehind[];
+	kit: Project['kit'];
 	/** Locked pieces and those of a group are not nudged. */
 	movable: boolean;
 }
@@ -47,7 +54,12 @@ export interface Standing {
 export const posesOf = (standing: Standing): Pose[] =>
 	backsOf(standing).flatMap((base) => {
 		const usual = usually(base, standing);
-		return [...usual, ...nudged(usual, standing), ...meeting(base, standing)];
+		return [
+			...usual,
+			...nudged(usual, standing),
+			...usual.flatMap((pose) => ontoLeft(pose, standing)),
+			...meeting(base, standing)
+		];
 	});
 
 /** Those of them that leave its back as it is, where it stands and so many mm to the right. */
@@ -82,10 +94,10 @@ function posed(
 	{ hungPiece, rules }: Standing
 ): Pose[] {
 	const hung = withSuitability(solved, hangerOf(base.back), hungPiece, rules);
-	return hung.ok ? [{ ...base, hung: hung.value, places, nudge: 0 }] : [];
+	return hung.ok ? [{ ...base, hung: hung.value, places, nudge: 0, lift: 0 }] : [];
 }
 
-type Base = Omit<Pose, 'hung' | 'places' | 'nudge'>;
+type Base = Omit<Pose, 'hung' | 'places' | 'nudge' | 'lift'>;
 
 /** What a hanger can hang on. */
 export const rolesOf = (hanger: AnyHanger): Role[] => [
@@ -130,6 +142,21 @@ function nudged(poses: readonly Pose[], standing: Standing): Pose[] {
 			(a, b) => met(b) - met(a) || Math.abs(a) - Math.abs(b)
 		);
 		return best === undefined ? [] : [{ ...pose, nudge: best }];
+	});
+}
+
+/** Small moves of the piece that bring one of its points onto what was left in the wall. */
+function ontoLeft(pose: Pose, { x, top, left, kit, rules, movable }: Standing): Pose[] {
+	if (!movable) return [];
+	return left.flatMap((each) => {
+		const bearing = bearingOf(each, kit);
+		return pose.hung.points
+			.map((point) => ({
+				nudge: bearing.x - x - point.x,
+				lift: bearing.y - top + point.drop.value
+			}))
+			.filter(({ nudge, lift }) => Math.hypot(nudge, lift) <= rules.nudge)
+			.map((move) => ({ ...pose, ...move }));
 	});
 }
 

@@ -72,7 +72,11 @@ export function considerations(
 			'Where a heavy piece misses its studs, a strap toggle is the rule of this school.'
 		],
 		[meets !== undefined, RUN, meets ? `A hole may meet ${meets.what} (${meets.source}).` : ''],
-		[one && school === 'careful', 3, 'One point holds it all: two is the careful rule.'],
+		[
+			one && school === 'careful',
+			3 * Math.min(1, weight / (weightOf(heavy) * TWO_POINTS)),
+			'One point holds it all: two is the careful rule.'
+		],
 		[one && isHeavy, 3, 'A heavy piece on one point.'],
 		[one, -0.25, 'One hole to make and to fill.'],
 		[!one, 0, 'Two points or more: it wobbles less and stays level better.'],
@@ -80,9 +84,14 @@ export function considerations(
 		[pose.work === 1, 1.5, pose.change ?? ''],
 		[pose.work === 2, 3, pose.change ?? ''],
 		[
-			pose.nudge !== 0,
-			1 + Math.abs(pose.nudge) / 25,
-			`The piece moves ${lengthIn(Math.abs(pose.nudge))} to the ${pose.nudge > 0 ? 'right' : 'left'}.`
+			pose.nudge !== 0 || pose.lift !== 0,
+			1 + Math.hypot(pose.nudge, pose.lift) / 25,
+			`The piece moves ${moves(pose).join(' and ')}.`
+		],
+		[
+			kinds.every(({ left }) => left),
+			LEFT,
+			'It hangs on what is in the wall already: no new hole. Pull at it hard first.'
 		],
 		[
 			pose.places !== null && uneven(pose),
@@ -128,6 +137,18 @@ const STOP = 100;
 /** Whether what is said of a way is a reason to stop: what its hanging is not for, or a likely cable or pipe. */
 export const isStopped = (considered: readonly Consideration[]): boolean =>
 	considered.some(({ costs }) => costs >= RUN);
+
+/** From this share of what counts as heavy the careful rule asks for two points in full. A choice, no source. */
+const TWO_POINTS = 1 / 3;
+
+/** So much does it speak for a way that it hangs on what is there already. */
+const LEFT = -2.5;
+
+function moves({ nudge, lift }: Pose): string[] {
+	const move = (by: number, forth: string, back: string) =>
+		by === 0 ? [] : [`${lengthIn(Math.abs(by))} ${by > 0 ? forth : back}`];
+	return [...move(nudge, 'to the right', 'to the left'), ...move(lift, 'up', 'down')];
+}
 
 const onStraps = (points: readonly WayPoint[]): boolean =>
 	points.every(({ hook, ground }) => ground === 'timber' || fixingOf(hook).insteadOfStud);

@@ -1,4 +1,5 @@
 import * as z from 'zod/mini';
+import type { LeftBehind } from '../catalogue/face.ts';
 import type { Caution } from '../caution.ts';
 import type { Rect } from '../geometry/rect.ts';
 import { id, position, shortText, size } from '../model/sizes.ts';
@@ -105,6 +106,15 @@ export interface FeatureFace<F extends AnyFeature> {
 	before?: true;
 	/** What pieces should keep clear of, the strictest first. */
 	zones(feature: F): Zone[];
+	/** A weight that is known of it, kg; `of` answers undefined where that is not asked. */
+	mass?: {
+		label: string;
+		help: string;
+		of(feature: F): number | null | undefined;
+		set(feature: F, kg: number | null): F;
+	};
+	/** What it is to hang on again; null where nothing can be. */
+	left?(feature: F): LeftBehind | null;
 	choices?(feature: F): FeatureChoice[];
 	/** The feature with a question answered. */
 	choose?(feature: F, key: string, answer: string): F;

@@ -1,4 +1,5 @@
 import * as z from 'zod/mini';
+import { kilograms } from '../model/sizes.ts';
 import { note } from '../caution.ts';
 import { outlineShape, yesNo, type FeatureFace } from './face.ts';
 import { disc } from './parts.ts';
@@ -7,7 +8,10 @@ export const oldFixingSchema = z.object({
 	...outlineShape,
 	kind: z.literal('old-fixing'),
 	of: z.enum(['nail', 'screw', 'anchor', 'hole']).check(z.describe('what was left in the wall')),
-	reusable: z.boolean().check(z.describe('sound enough to hang on again'))
+	reusable: z.boolean().check(z.describe('sound enough to hang on again')),
+	held: z.optional(
+		z.nullable(kilograms).check(z.describe('kg it has carried safely; null when nobody knows'))
+	)
 });
 type OldFixing = z.infer<typeof oldFixingSchema>;
 
@@ -48,6 +52,16 @@ export const oldFixing: FeatureFace<OldFixing> = {
 		},
 		...(of === 'hole' ? [] : [yesNo('reusable', 'Sound enough to hang on again', reusable)])
 	],
+	mass: {
+		label: 'It has held',
+		help: 'The weight that hung on it safely, if you know',
+		of: ({ reusable, held }) => (reusable ? (held ?? null) : undefined),
+		set: (feature, held) => ({ ...feature, held })
+	},
+	left: ({ id, x, y, width, height, of, reusable, held }) =>
+		reusable && of !== 'hole'
+			? { id, of, at: { x: x + width / 2, y: y + height / 2 }, held: held ?? null }
+			: null,
 	choose: (feature, key, answer) =>
 		key === 'of'
 			? {

@@ -13,8 +13,8 @@ export interface Hook {
 	bearingToHole: { dx: number; dy: number; angle: number };
 	/** How far off the wall the hook carries the load, mm. */
 	standOff: number;
-	/** What its mark is on the wall: a hole to make, a place to stick to, or where a cord hangs. */
-	puts: 'hole' | 'place' | 'cord';
+	/** What its mark is on the wall: a hole to make, a place to stick to, where a cord hangs, or what is there already. */
+	puts: 'hole' | 'place' | 'cord' | 'kept';
 	/** How to put it on its mark. */
 	setting: string;
 }

@@ -29,10 +29,12 @@ describe('every hook', () => {
 		expect(hookOf('plate-screw').bearingToHole.dy).equal(0);
 	});
 
-	it('makes no hole where it sticks or hangs from the rail', () => {
+	it('makes no hole where it sticks, hangs from the rail or is there already', () => {
 		expect(hookOf('adhesive-strip').puts).equal('place');
 		expect(hookOf('rail-hook').puts).equal('cord');
 		const holes = hooks.filter(({ puts }) => puts === 'hole').map(({ kind }) => kind);
-		expect(holes).lengthOf(HOOK_KINDS.length - 2);
+		for (const kind of ['old-nail', 'old-screw', 'old-anchor'] as const)
+			expect(hookOf(kind).puts).equal('kept');
+		expect(holes).lengthOf(HOOK_KINDS.length - 5);
 	});
 });

@@ -13,6 +13,7 @@ import {
 	strapToggle
 } from './anchors.ts';
 import { bugleScrew, deckScrew } from './long-screws.ts';
+import { oldAnchor, oldNail, oldScrew } from './left-behind.ts';
 import { screw } from './screw.ts';
 import { cleatScrew, plateScrew, securityScrew } from './wall-screws.ts';
 import { adhesiveStrip, pin, railHook } from './without-holes.ts';
@@ -40,7 +41,10 @@ const HOOK_LIST = [
 	hollowWallAnchor,
 	springToggle,
 	strapToggle,
-	masonryPlug
+	masonryPlug,
+	oldNail,
+	oldScrew,
+	oldAnchor
 ] as const;
 
 export type HookKind = (typeof HOOK_LIST)[number]['kind'];

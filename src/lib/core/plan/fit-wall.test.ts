@@ -1,6 +1,6 @@
 import { expect } from 'chai';
 import fc from 'fast-check';
-import { fitToStuds, settle } from '../../store/commands/index.ts';
+import { fitToStuds, settle, settlementBy } from '../../store/commands/index.ts';
 import { tried } from '../../store/history.ts';
 import { solveYesNo } from '../../solve/yes-no.ts';
 import { modelOf, movesIn, type FitProblem } from '../fit/model.ts';
@@ -117,16 +117,8 @@ describe('fitting an arrangement to the studs', () => {
 		expect(found.moves.map(({ by }) => by)).deep.equal([8]);
 		expect([found.before, found.met.length, found.of, found.proven]).deep.equal([0, 1, 1, true]);
 		const { pieceId, way } = found.met[0]!;
-		const { back, points, places } = way;
-		const moved = tried(
-			project,
-			fitToStuds(project.walls[0]!.id, found.moves, [
-				{
-					...{ pieceId, back, nudge: 0 },
-					points: points.map(({ hook, x }) => ({ hook, x: places ? x : null }))
-				}
-			])
-		);
+		const settlement = settlementBy(pieceId, way);
+		const moved = tried(project, fitToStuds(project.walls[0]!.id, found.moves, [settlement]));
 		const [fix] = fixOnWall(moved, moved.walls[0]!, studs);
 		expect(fix!.settled).equal(true);
 		expect(fix!.now.map((use) => use.ok && use.value.ground)).deep.equal(['timber', 'timber']);
@@ -145,7 +137,7 @@ describe('fitting an arrangement to the studs', () => {
 			loose,
 			settle(loose.walls[0]!.id, [
 				{
-					...{ pieceId, back: loose.pieces[0]!.back, nudge: 0 },
+					...{ pieceId, back: loose.pieces[0]!.back },
 					points: [
 						{ hook: 'picture-hook-1', x: null },
 						{ hook: 'picture-hook-1', x: null }

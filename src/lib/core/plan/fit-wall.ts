@@ -20,6 +20,7 @@ import { weightToReckon } from '../weight/piece-weight.ts';
 import { ontoStuds, posesAsItIs } from '../choose/poses.ts';
 import { keepOuts } from './arrange-wall.ts';
 import { toChoose } from './fix.ts';
+import { leftOn } from './old-holes.ts';
 import type { PlannedPiece } from './hang.ts';
 import { piecesById, placeWall } from './plan-for-page.ts';
 
@@ -130,6 +131,7 @@ function unitsOf(project: Project, wall: Wall, studs: readonly number[], whom: F
 	const arrangement = activeArrangement(wall);
 	const known = piecesById(project.pieces);
 	const runs = likelyRuns(wall);
+	const left = leftOn(wall);
 	const planned = new Map(placeWall(project, wall).pieces.map((each) => [each.pieceId, each]));
 	const shut = [...keepOuts(wall), ...arrangement.reserved];
 	const seen = new Set<string>();
@@ -142,7 +144,17 @@ function unitsOf(project: Project, wall: Wall, studs: readonly number[], whom: F
 			const { rect } = planned.get(id)!;
 			return {
 				...{ piece, rect },
-				asked: toChoose({ project, wall, studs, runs, piece, x, top: top(rect), movable: false }),
+				asked: toChoose({
+					project,
+					wall,
+					studs,
+					runs,
+					left,
+					piece,
+					x,
+					top: top(rect),
+					movable: false
+				}),
 				as: wantedAs(piece, planned.get(id)!, project, whom)
 			};
 		});

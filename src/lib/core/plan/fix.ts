@@ -1,8 +1,9 @@
 import { weightToReckon } from '../weight/piece-weight.ts';
 import type { Caution } from '../caution.ts';
 import { fixCautions } from '../cautions/index.ts';
-import { fixingOf } from '../catalogue/index.ts';
+import { fixingOf, type LeftBehind } from '../catalogue/index.ts';
 import { bedAt } from '../choose/bed.ts';
+import { leftAt } from '../choose/left.ts';
 import { chooseFixings, type FixChoice, type ToChoose } from '../choose/choose.ts';
 import { useOf, withinRule, type Use } from '../choose/holds.ts';
 import { rolesOf } from '../choose/poses.ts';
@@ -13,6 +14,7 @@ import type { Piece } from '../model/piece.ts';
 import type { Project } from '../model/project.ts';
 import { activeArrangement, groupOf, type Wall } from '../model/wall.ts';
 import type { Result } from '../result.ts';
+import { leftOn } from './old-holes.ts';
 import { hungPiece, type PlannedPiece } from './hang.ts';
 import { piecesById, placeWall } from './plan-for-page.ts';
 
@@ -37,10 +39,11 @@ export function fixOnWall(project: Project, wall: Wall, studs: readonly number[]
 	const known = piecesById(project.pieces);
 	const arrangement = activeArrangement(wall);
 	const runs = likelyRuns(wall);
+	const left = leftOn(wall);
 	return placeWall(project, wall).pieces.map((planned): PieceFix => {
 		const piece = known.get(planned.pieceId)!;
 		const placement = arrangement.placements.find(({ pieceId }) => pieceId === piece.id)!;
-		const now = usesNow(planned, piece, { project, wall, studs });
+		const now = usesNow(planned, piece, { project, wall, studs, left });
 		return {
 			pieceId: piece.id,
 			settled: planned.settled,
@@ -52,7 +55,7 @@ export function fixOnWall(project: Project, wall: Wall, studs: readonly number[]
 			}),
 			choice: chooseFixings(
 				toChoose({
-					...{ project, wall, studs, runs, piece },
+					...{ project, wall, studs, runs, left, piece },
 					x: placement.x,
 					top: top(planned.rect),
 					movable: !placement.locked && groupOf(arrangement, piece.id).length < 2
@@ -67,7 +70,7 @@ export const toChoose = ({
 	project: { houseRules, kit },
 	wall: { made },
 	...where
-}: Pick<ToChoose, 'piece' | 'studs' | 'runs' | 'x' | 'top' | 'movable'> & {
+}: Pick<ToChoose, 'piece' | 'studs' | 'runs' | 'left' | 'x' | 'top' | 'movable'> & {
 	project: Project;
 	wall: Wall;
 }): ToChoose => ({
@@ -84,7 +87,17 @@ export const holdsNow = ({ now }: PieceFix): boolean =>
 function usesNow(
 	{ hooks, hung }: PlannedPiece,
 	piece: Piece,
-	{ project, wall, studs }: { project: Project; wall: Wall; studs: readonly number[] }
+	{
+		project,
+		wall,
+		studs,
+		left
+	}: {
+		project: Project;
+		wall: Wall;
+		studs: readonly number[];
+		left: readonly LeftBehind[];
+	}
 ): Result<Use>[] {
 	const roles = rolesOf(hangerOf(piece.back));
 	return hooks.flatMap((hook, index) => {
@@ -92,7 +105,7 @@ function usesNow(
 		if (!hasLoad(point)) return [];
 		return [
 			useOf(fixingOf(hook.kind), {
-				bed: bedAt(wall.made, studs, hook.hole.x),
+				bed: bedAt(wall.made, studs, hook.hole.x, leftAt(left, hook.bearing, project.kit)),
 				roles,
 				point,
 				piece: hungPiece(piece),

@@ -1,11 +1,16 @@
 import { faceOf, type Feature } from '../features/index.ts';
-import { right, top, type Rect } from '../geometry/rect.ts';
+import type { LeftBehind } from '../catalogue/index.ts';
+import { hookOf } from '../fixings/index.ts';
+import { holdsPoint, right, top, type Rect } from '../geometry/rect.ts';
 import type { Wall } from '../model/wall.ts';
+import type { PlannedHook, PlannedPiece } from './hang.ts';
 
 /** Something an earlier hanging left in the wall. */
 export interface OldHole {
 	feature: Feature;
-	/** Letter of the piece that covers it whole; null where it is to be filled. */
+	/** Letter of the piece that hangs on it. */
+	carries: string | null;
+	/** Letter of the piece that covers it whole. With neither it is to be filled. */
 	behind: string | null;
 }
 
@@ -15,14 +20,23 @@ const HIDDEN = 10;
 /** Old nails, anchors and holes of a wall: those a piece covers, and those to fill. */
 export const oldHoles = (
 	wall: Wall,
-	pieces: readonly { letter: string; rect: Rect }[]
+	pieces: readonly Pick<PlannedPiece, 'letter' | 'rect' | 'hooks'>[]
 ): OldHole[] =>
 	wall.features
 		.filter((feature) => faceOf(feature).group === 'left behind')
 		.map((feature) => ({
 			feature,
+			carries:
+				pieces.find(({ hooks }) => hooks.some((hook) => hangsOn(hook, feature)))?.letter ?? null,
 			behind: pieces.find(({ rect }) => hides(rect, feature))?.letter ?? null
 		}));
+
+/** Sound nails, screws and anchors that can be hung on again. */
+export const leftOn = (wall: Wall): LeftBehind[] =>
+	wall.features.flatMap((feature) => faceOf(feature).left?.(feature) ?? []);
+
+const hangsOn = ({ kind, hole }: PlannedHook, feature: Feature): boolean =>
+	hookOf(kind).puts === 'kept' && holdsPoint(feature, hole);
 
 const hides = (rect: Rect, hole: Rect): boolean =>
 	hole.x >= rect.x + HIDDEN &&

@@ -1,15 +1,27 @@
-import { activeArrangement, type Back, type Fix } from '../../core/index.ts';
+import { activeArrangement, type Back, type Fix, type Way } from '../../core/index.ts';
 import type { Command } from '../history.ts';
 import { putBack } from './back.ts';
 import { pieceIn, wallIn } from './find.ts';
 
-/** How a piece is to be fixed: the back it then has, and how far it moves to the right for it, mm. */
+/** How a piece is to be fixed: the back it then has, and how it moves for it, mm. */
 export interface Settlement {
 	pieceId: string;
 	back: Back;
-	nudge: number;
 	points: Fix['points'];
+	/** mm to the right. */
+	nudge?: number;
+	/** Where its top edge goes; null where it stays at its height. */
+	top?: number | null;
 }
+
+/** Settling a piece by a way that was chosen for it. */
+export const settlementBy = (
+	pieceId: string,
+	{ back, nudge, top, points, places }: Way
+): Settlement => ({
+	...{ pieceId, back, nudge, top },
+	points: points.map(({ hook, x }) => ({ hook, x: places ? x : null }))
+});
 
 /** Settles how pieces are fixed to a wall, in one step. */
 export const settle = (wallId: string, settlements: readonly Settlement[]): Command => ({
@@ -18,12 +30,13 @@ export const settle = (wallId: string, settlements: readonly Settlement[]): Comm
 		const wall = wallIn(draft, wallId);
 		if (!wall) return;
 		const { placements } = activeArrangement(wall);
-		for (const { pieceId, back, nudge, points } of settlements) {
+		for (const { pieceId, back, points, nudge = 0, top = null } of settlements) {
 			const placement = placements.find((each) => each.pieceId === pieceId);
 			const piece = pieceIn(draft, pieceId);
 			if (!placement || !piece) continue;
 			putBack(piece, back);
 			placement.x += nudge;
+			if (top !== null) placement.height = { from: 'top', at: top };
 			placement.fix = { at: placement.x, points };
 		}
 	}

@@ -1,14 +1,13 @@
 <script lang="ts">
 	import { Magnet } from '@lucide/svelte';
 	import { formatLength, type FitWhom, type StudFit, type Styles } from '$lib/core/index.ts';
-	import { fitToStuds } from '$lib/store/commands/index.ts';
+	import { fitToStuds, settlementBy } from '$lib/store/commands/index.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
 	import type { FitQuestion } from '$lib/workers/fit.worker.ts';
 	import { Newest } from '$lib/workers/newest.svelte.ts';
 	import { startFitWorker } from '$lib/workers/start.ts';
 	import Segments from '../Segments.svelte';
 	import { BRINGS, fitSaid } from './fit-said.ts';
-	import { settlement } from './settlement.ts';
 
 	interface Props {
 		wallId: string;
@@ -30,7 +29,7 @@
 			fitToStuds(
 				wallId,
 				found.moves,
-				found.met.map(({ pieceId, way }) => settlement(pieceId, way))
+				found.met.map(({ pieceId, way }) => settlementBy(pieceId, way))
 			)
 	);
 

@@ -1,6 +1,6 @@
 import { expect } from 'chai';
 import { planWall, type Project } from '../../core/index.ts';
-import { movePiece, setPiece, settle, unsettle } from '../../store/commands/index.ts';
+import { movePiece, setPiece, settle, settlementBy, unsettle } from '../../store/commands/index.ts';
 import { DEMO } from '../../store/demo/index.ts';
 import { tried } from '../../store/history.ts';
 import { fixState } from './fix-said.ts';
@@ -20,9 +20,7 @@ const asFirst = (project: Project, letter: string): Project => {
 	const { pieceId } = plan.value.pieces.find((piece) => piece.letter === letter)!;
 	const { choice } = plan.value.fixes.find((each) => each.pieceId === pieceId)!;
 	if (!choice.ok) throw new Error(choice.error.message);
-	const { back, nudge, points, places } = choice.value.ways[0]!;
-	const chosen = points.map(({ hook, x }) => ({ hook, x: places ? x : null }));
-	return tried(project, settle('stair-hall', [{ pieceId, back, nudge, points: chosen }]));
+	return tried(project, settle('stair-hall', [settlementBy(pieceId, choice.value.ways[0]!)]));
 };
 
 describe('how a piece stands in Fix', () => {

@@ -4,6 +4,7 @@
 	import { answerFeature, removeFeature, setFeature } from '$lib/store/commands/index.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
 	import ChoiceField from '../field/ChoiceField.svelte';
+	import MassField from '../field/MassField.svelte';
 	import LengthField from '../field/LengthField.svelte';
 
 	interface Props {
@@ -18,6 +19,8 @@
 	const seal = () => session.seal();
 	const set = (fields: Parameters<typeof setFeature>[2]) =>
 		session.run(setFeature(wallId, feature.id, fields));
+	const { mass } = $derived(faceOf(feature));
+	const held = $derived(mass?.of(feature));
 	const choices = $derived(faceOf(feature).choices?.(feature) ?? []);
 	const wants = $derived(
 		faceOf(feature)
@@ -72,6 +75,16 @@
 			onseal={seal}
 		/>
 	</div>
+	{#if mass && held !== undefined}
+		<MassField
+			label={mass.label}
+			help={mass.help}
+			value={held}
+			units={styles.lead.unit === 'mm' ? 'mm' : 'in'}
+			onvalue={(kg) => set(mass.set(feature, kg))}
+			onseal={seal}
+		/>
+	{/if}
 	{#each choices as choice (choice.key)}
 		<ChoiceField
 			{choice}

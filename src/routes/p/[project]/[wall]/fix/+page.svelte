@@ -10,7 +10,7 @@
 		settledAs,
 		stylesOf
 	} from '$lib/core/index.ts';
-	import { settle, unsettle } from '$lib/store/commands/index.ts';
+	import { settle, settlementBy, unsettle } from '$lib/store/commands/index.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
 	import CautionList from '$lib/ui/CautionList.svelte';
 	import HookBench from '$lib/ui/bench/HookBench.svelte';
@@ -19,7 +19,6 @@
 	import { Chooser } from '$lib/ui/fix/chooser.svelte.ts';
 	import FitPart from '$lib/ui/fix/FitPart.svelte';
 	import FixList from '$lib/ui/fix/FixList.svelte';
-	import { settlement } from '$lib/ui/fix/settlement.ts';
 	import WayCard from '$lib/ui/fix/WayCard.svelte';
 	import { getBones } from '$lib/ui/survey/bones.svelte.ts';
 	import { getView } from '$lib/ui/view.svelte.ts';
@@ -54,7 +53,7 @@
 	const open = $derived(
 		fixes.flatMap(({ pieceId, settled, choice }) => {
 			const first = choice.ok ? choice.value.ways[0] : undefined;
-			return settled || !first || first.stopped ? [] : [settlement(pieceId, first)];
+			return settled || !first || first.stopped ? [] : [settlementBy(pieceId, first)];
 		})
 	);
 
@@ -104,7 +103,7 @@
 					{styles}
 					first={index === 0}
 					settled={Boolean(placement?.fix && planned?.settled && settledAs(placement.fix, way))}
-					onsettle={() => session.run(settle(wallId, [settlement(piece.id, way)]))}
+					onsettle={() => session.run(settle(wallId, [settlementBy(piece.id, way)]))}
 				/>
 			{/each}
 		</ul>
@@ -158,11 +157,15 @@
 			{#if holes.length > 0}
 				<h3 class="mt-3 text-lg">Left from before</h3>
 				<ul class="instead">
-					{#each holes as { feature, behind } (feature.id)}
+					{#each holes as { feature, carries, behind } (feature.id)}
 						<li>
 							{feature.name},
 							<span class="measure">{formatLength(centreX(feature), styles.lead)}</span>
-							from the left corner: {behind ? `hidden behind ${behind}` : 'to fill'}
+							from the left corner: {carries
+								? `carries ${carries}`
+								: behind
+									? `hidden behind ${behind}`
+									: 'to fill'}
 						</li>
 					{/each}
 				</ul>
