@@ -1,4 +1,4 @@
-import { startProject, type HouseRules, type Project } from '../core/index.ts';
+import { startProject, type HouseRules, type Kit, type Project } from '../core/index.ts';
 import { newId } from './new-id.ts';
 
 /** An empty project with one wall, made now. */
@@ -6,4 +6,5 @@ export const newProject = (start: {
 	name: string;
 	wall: { name: string; width: number; height: number };
 	houseRules: HouseRules;
+	kit?: Kit;
 }): Project => startProject(newId, new Date(), start);

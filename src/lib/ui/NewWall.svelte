@@ -2,6 +2,7 @@
 	import { goto } from '$app/navigation';
 	import { Dialog } from 'bits-ui';
 	import { stylesOf, usualHouseRules, type HouseRules } from '$lib/core/index.ts';
+	import { readOwnKit } from '$lib/store/own-kit.ts';
 	import { newProject } from '$lib/store/new-project.ts';
 	import { keepProject } from '$lib/store/projects.ts';
 	import LengthField from './field/LengthField.svelte';
@@ -22,7 +23,8 @@
 		const project = newProject({
 			name: name.trim() || 'My wall',
 			wall: { name: 'Wall 1', width, height },
-			houseRules
+			houseRules,
+			kit: await readOwnKit()
 		});
 		await keepProject(project);
 		await goto(projectPath(project.id, project.walls[0]!.id, 'rack'));

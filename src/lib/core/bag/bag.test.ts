@@ -4,6 +4,10 @@ import { bagCsv } from '../../files/bag-csv.ts';
 import { DEMO } from '../../store/demo/index.ts';
 import { setOwnHook, settle } from '../../store/commands/index.ts';
 import { tried } from '../../store/history.ts';
+import type { Feature } from '../features/index.ts';
+import { hangers, type HangerKind } from '../hangers/index.ts';
+import { startFeature } from '../model/start.ts';
+import type { OldHole } from '../plan/old-holes.ts';
 import type { Project } from '../model/project.ts';
 import { planWall } from '../plan/plan-wall.ts';
 import { bagOf, type BagItem } from './bag.ts';
@@ -79,6 +83,36 @@ describe('the bag', () => {
 		const items = bag(settled, 'net-loft', 'V');
 		expect(item(items, 'bit')!.name).equal('Masonry bit, {6 mm}');
 		expect(items.map(({ key }) => key)).include.members(['mask', 'hammerDrill']);
+	});
+
+	it('buys what a bare back needs, and mends what earlier hangings left', () => {
+		const plan = planWall(DEMO, 'stair-hall');
+		const planned = plan.ok && plan.value.pieces.find(({ letter }) => letter === 'C')!;
+		const piece = DEMO.pieces.find(({ letter }) => letter === 'C')!;
+		const of = (kind: HangerKind) => {
+			const back = hangers.find((hanger) => hanger.kind === kind)!.start(piece, {});
+			return bagOf(
+				[{ piece: { ...piece, back }, planned: planned || null!, fix: undefined }],
+				DEMO
+			);
+		};
+		expect(item(of('rings'), 'part Strap ring, 2 screws')!.count).equal(2);
+		expect(item(of('cleat'), 'part Cleat of wood')!.name).match(/both halves, \{[\d.]+ mm\}/);
+		expect(item(of('mirror-plates'), 'part Mirror plate')!.count).equal(2);
+		// Its own back was measured: nothing to buy.
+		expect(item(bag(DEMO, 'stair-hall', 'C'), 'part')).equal(undefined);
+		const left = (of: 'nail' | 'hole', more: Partial<OldHole> = {}): OldHole => ({
+			feature: { ...startFeature(() => of, 'old-fixing', DEMO.walls[0]!), of } as Feature,
+			...{ carries: null, behind: null, ...more }
+		});
+		const mended = bagOf([], DEMO, [
+			left('nail'),
+			left('hole'),
+			left('hole', { behind: 'C' }),
+			left('nail', { carries: 'C' })
+		]);
+		expect(item(mended, 'old-holes')!.count).equal(2);
+		expect(item(mended, 'pincers')!.count).equal(1);
 	});
 
 	it('is empty without pieces, and reads back from its CSV', () => {

@@ -1,4 +1,5 @@
 import { HAND_REACH } from '../cautions/ladder.ts';
+import { faceOf } from '../features/index.ts';
 import { fixingOf, TOOLS, type Ground, type Tool } from '../catalogue/index.ts';
 import type { Use } from '../choose/holds.ts';
 import { hookOf, type HookKind } from '../fixings/index.ts';
@@ -7,7 +8,9 @@ import { bumpers } from '../hangers/checks.ts';
 import type { Piece } from '../model/piece.ts';
 import type { Project } from '../model/project.ts';
 import type { PieceFix } from '../plan/fix.ts';
-import type { PlannedPiece } from '../plan/hang.ts';
+import { hungPiece, unmeasuredOn, type PlannedPiece } from '../plan/hang.ts';
+import type { OldHole } from '../plan/old-holes.ts';
+import { cutLength } from '../hangers/wire-workshop.ts';
 import { weightToReckon } from '../weight/piece-weight.ts';
 import { weightOf } from '../units/constants.ts';
 import { lengthIn } from '../units/say.ts';
@@ -48,15 +51,21 @@ export interface Packed {
 
 /** One spare for every five. From memory. */
 const sparesOf = (count: number): number => Math.ceil(count / 5);
-/** Wire for two ties, mm. Common practice. */
-const TIES = 200;
 /** Wire is cut to whole half inches, mm. */
 const STEP = 12.7;
 /** Grounds whose dust is not to be breathed. */
 const DUSTY: readonly Ground[] = ['plaster', 'brick', 'block', 'concrete'];
 
-/** What to buy and carry for pieces: fixings with spares, wire, bumpers, bits, tools, and what marks and mends. */
-export function bagOf(packed: readonly Packed[], { kit, houseRules }: Project): BagItem[] {
+/**
+ * What to buy and carry for pieces: fixings with spares, wire, hardware, bits, tools, and what marks and mends.
+ *
+ * @param holes what earlier hangings left where the pieces go.
+ */
+export function bagOf(
+	packed: readonly Packed[],
+	{ kit, houseRules }: Project,
+	holes: readonly OldHole[] = []
+): BagItem[] {
 	const items = new Map<string, BagItem>();
 	const add = (
 		item: Pick<BagItem, 'key' | 'group' | 'name'> & Partial<BagItem>,
@@ -87,6 +96,7 @@ export function bagOf(packed: readonly Packed[], { kit, houseRules }: Project): 
 		for (const item of forTheBack(piece, planned, houseRules.wireFactor))
 			add(item, piece.letter, item.each);
 	}
+	for (const item of toMend(holes)) add(item, null, item.each);
 	if (items.size > 0) for (const item of ALWAYS) add(item, null);
 	return [...items.values()]
 		.map((item) => (COUNTED.has(item.group) ? { ...item, spare: sparesOf(item.count ?? 0) } : item))
@@ -140,6 +150,7 @@ function drillingFor(kind: HookKind, ground: Ground) {
 }
 
 function forTheBack(piece: Piece, { hung }: PlannedPiece, wireFactor: number) {
+	const hanger = hangerOf(piece.back);
 	const weight = weightToReckon(piece);
 	const wire = hung?.wire;
 	const rated = wire
@@ -151,17 +162,55 @@ function forTheBack(piece: Piece, { hung }: PlannedPiece, wireFactor: number) {
 					{
 						key: `wire ${piece.id}`,
 						group: 'back' as const,
-						name: `Wire, ${lengthIn(Math.ceil((wire.length + TIES) / STEP) * STEP)} with its ties`,
+						name: `Wire, ${lengthIn(cutLength(wire.length, STEP))} with its ties`,
 						rated: rated > 0 ? rated : null,
 						each: 1
 					}
 				]
 			: []),
-		...(hangerOf(piece.back).checks.includes(bumpers)
+		...(isBare(piece) ? (hanger.parts?.(piece.back) ?? []) : []).map(({ name, each }) => ({
+			...{ key: `part ${name}`, group: 'back' as const, name, each }
+		})),
+		...(hanger.checks.includes(bumpers)
 			? [{ key: 'bumpers', group: 'back' as const, name: 'Felt bumpers', each: 2 }]
 			: [])
 	];
 }
+
+/** Old holes that stay in sight are filled, and what sticks out of them drawn first. */
+function toMend(holes: readonly OldHole[]) {
+	const toFill = holes.filter(({ carries, behind }) => !carries && !behind);
+	const toDraw = holes.filter(
+		({ carries, feature }) => !carries && faceOf(feature).sticksOut?.(feature)
+	);
+	return [
+		...(toFill.length > 0
+			? [
+					{
+						key: 'old-holes',
+						group: 'mark' as const,
+						name: 'Old holes to fill',
+						each: toFill.length
+					}
+				]
+			: []),
+		...(toDraw.length > 0
+			? [
+					{
+						key: 'pincers',
+						group: 'tools' as const,
+						name: 'Pincers, to draw what earlier hangings left',
+						each: toDraw.length
+					}
+				]
+			: [])
+	];
+}
+
+/** Nothing on its back was measured yet, so its hardware may still have to be bought. */
+const isBare = (piece: Piece): boolean =>
+	unmeasuredOn(piece).length ===
+	hangerOf(piece.back).dimensions(piece.back, hungPiece(piece)).length;
 
 /** What every job needs. Common practice. */
 const ALWAYS = [

@@ -6,7 +6,7 @@ import { hardWallHook } from './hard-wall-hook.ts';
 import { hollowWallAnchor } from './hollow-wall-anchor.ts';
 import { oldAnchor, oldNail, oldScrew } from './left-behind.ts';
 import { masonryPlug } from './masonry-plug.ts';
-import { nail } from './nail.ts';
+import { nail, nail6d, nail8d } from './nail.ts';
 import { pictureHook1, pictureHook2, pictureHook3 } from './picture-hooks.ts';
 import { pushPin } from './push-pin.ts';
 import { railHook } from './rail-hook.ts';
@@ -14,12 +14,15 @@ import { ribbedPlug } from './ribbed-plug.ts';
 import { drillMetal, drillPlastic } from './self-drilling.ts';
 import { springWireHook } from './spring-wire-hook.ts';
 import { springToggle, strapToggle } from './toggles.ts';
+import { trackHook } from './track-hook.ts';
 import {
 	bugleScrew,
 	cleatScrew,
 	deckScrew,
 	plateScrew,
 	screw,
+	screw12,
+	screw6,
 	securityScrew
 } from './wood-screws.ts';
 
@@ -36,6 +39,7 @@ export const fixings: readonly Fixing[] = [
 	springWireHook,
 	hardWallHook,
 	railHook,
+	trackHook,
 	ribbedPlug,
 	foldingAnchor,
 	drillPlastic,
@@ -43,7 +47,11 @@ export const fixings: readonly Fixing[] = [
 	hollowWallAnchor,
 	springToggle,
 	strapToggle,
+	nail6d,
+	nail8d,
+	screw6,
 	screw,
+	screw12,
 	plateScrew,
 	cleatScrew,
 	deckScrew,

@@ -1,4 +1,5 @@
 import { KG_PER_POUND } from '../units/constants.ts';
+import type { HookKind } from '../fixings/index.ts';
 import type { Fixing } from './face.ts';
 import { NAIL_HOLE } from './mends.ts';
 
@@ -36,3 +37,22 @@ export const nail: Fixing = {
 	cost: 1,
 	tools: ['hammer']
 };
+
+/** Common nails, by diameter and length as ASTM F1667 has them; in board alone they do no better than a thin one. */
+const common = (kind: HookKind, nominal: number, lengths: readonly number[]): Fixing => ({
+	...nail,
+	kind,
+	holds: [
+		{
+			by: 'wood',
+			in: ['timber'],
+			shank: { as: 'nail', nominal, root: nominal, lengths },
+			source: 'NDS 2018, chapter 12'
+		}
+	],
+	mistakes: ['Driven straight in, it slides out under a steady pull: let it slant downwards.'],
+	never: []
+});
+
+export const nail6d = common('nail-6d', 2.8702, [50.8]);
+export const nail8d = common('nail-8d', 3.3274, [63.5]);

@@ -21,6 +21,12 @@ const BESIDE_STUD = 45;
 /** Board and lath with plaster where nobody measured them, mm: 1/2 in, and from memory. */
 const COVER: Partial<Record<Ground, number>> = { board: 12.7, plaster: 22, wood: 12 };
 
+/** What holes in a wall can meet: what it is made of, and its studs. */
+export function groundsOf(made: Made): Ground[] {
+	const { ground, studs } = substrateOf(made);
+	return studs ? [ground, studs.material] : [ground];
+}
+
 /** @param studs middles of the studs that are as good as known, mm. */
 export function bedAt(
 	made: Made,

@@ -238,7 +238,7 @@ describe('choosing what to fix a piece with', () => {
 	it('counts the person’s own packet, whatever it means, and offers what is at hand first', () => {
 		const of = framed(20, 'rings');
 		const own = (kg: number, meaning: 'working' | 'failure', stock: number | null = null) => ({
-			'strap-toggle': { dy: null, rating: { kg, meaning }, stock }
+			'strap-toggle': { dy: null, standOff: null, rating: { kg, meaning }, stock }
 		});
 		const toggled = (kit: ToChoose['kit']) =>
 			choose(of, { kit, rules: { school: 'packet' } }).ways.find(
@@ -248,7 +248,7 @@ describe('choosing what to fix a piece with', () => {
 		expect(toggled(own(50, 'failure')).may).closeTo(weightOf(12.5), 1e-9);
 		expect(toggled({}).by).equal('typical packet');
 		expect(choose(of).ways[0]!.points[0]!.hook).equal('picture-hook-1');
-		const rich = { 'picture-hook-2': { dy: null, rating: null, stock: 10 } };
+		const rich = { 'picture-hook-2': { dy: null, standOff: null, rating: null, stock: 10 } };
 		expect(choose(of, { kit: rich }).ways[0]!.points[0]!.hook).equal('picture-hook-2');
 	});
 

@@ -146,7 +146,7 @@ describe('what a fixing may carry', () => {
 
 	it('follows the person’s packet by what it means', () => {
 		const may = (meaning: Meaning, school: FixSchool = 'packet') => {
-			const own = { dy: null, rating: { kg: 40, meaning }, stock: null };
+			const own = { dy: null, standOff: null, rating: { kg: 40, meaning }, stock: null };
 			const use = useOf(fixingOf('strap-toggle'), asked('board', 50, 0, { own, school }));
 			return use.ok ? use.value.may / weightOf(1) : NaN;
 		};

@@ -77,12 +77,12 @@ const CLAMPED: readonly Role[] = ['plate', 'batten'];
 function inStud(
 	{ kind, serves }: Fixing,
 	shank: Parameters<typeof inWood>[0],
-	{ bed, roles, point }: Asked
+	{ bed, roles, point, own }: Asked
 ): Result<Use> {
 	const clamped = CLAMPED.some((role) => roles.includes(role) && serves.includes(role));
 	const held = inWood(shank, {
 		cover: bed.cover,
-		standOff: hookOf(kind).standOff,
+		standOff: own?.standOff ?? hookOf(kind).standOff,
 		clamps: clamped ? point.clamps : null
 	});
 	if (!held)

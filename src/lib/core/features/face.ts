@@ -113,6 +113,8 @@ export interface FeatureFace<F extends AnyFeature> {
 		of(feature: F): number | null | undefined;
 		set(feature: F, kg: number | null): F;
 	};
+	/** It stands out of the wall, and holds a piece off it. */
+	sticksOut?(feature: F): boolean;
 	/** What it is to hang on again; null where nothing can be. */
 	left?(feature: F): LeftBehind | null;
 	choices?(feature: F): FeatureChoice[];

@@ -52,6 +52,7 @@ export const oldFixing: FeatureFace<OldFixing> = {
 		},
 		...(of === 'hole' ? [] : [yesNo('reusable', 'Sound enough to hang on again', reusable)])
 	],
+	sticksOut: ({ of }) => of !== 'hole',
 	mass: {
 		label: 'It has held',
 		help: 'The weight that hung on it safely, if you know',

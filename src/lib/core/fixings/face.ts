@@ -13,6 +13,8 @@ export interface Hook {
 	bearingToHole: { dx: number; dy: number; angle: number };
 	/** How far off the wall the hook carries the load, mm. */
 	standOff: number;
+	/** From its nail down to the toe of its plate, mm: the weight pries the nail about it. None where there is no plate. */
+	toe?: number;
 	/** What its mark is on the wall: a hole to make, a place to stick to, where a cord hangs, or what is there already. */
 	puts: 'hole' | 'place' | 'cord' | 'kept';
 	/** How to put it on its mark. */

@@ -1,5 +1,5 @@
 import type { Hook } from './face.ts';
-import { nail } from './nail.ts';
+import { nail, nail6d, nail8d } from './nail.ts';
 import { hardWallHook, springWireHook } from './more-hooks.ts';
 import { pictureHook1, pictureHook2, pictureHook3 } from './picture-hooks.ts';
 import {
@@ -14,9 +14,9 @@ import {
 } from './anchors.ts';
 import { bugleScrew, deckScrew } from './long-screws.ts';
 import { oldAnchor, oldNail, oldScrew } from './left-behind.ts';
-import { screw } from './screw.ts';
+import { screw, screw6, screw12 } from './screw.ts';
 import { cleatScrew, plateScrew, securityScrew } from './wall-screws.ts';
-import { adhesiveStrip, pin, railHook } from './without-holes.ts';
+import { adhesiveStrip, pin, railHook, trackHook } from './without-holes.ts';
 
 const HOOK_LIST = [
 	pictureHook1,
@@ -42,13 +42,18 @@ const HOOK_LIST = [
 	springToggle,
 	strapToggle,
 	masonryPlug,
+	screw6,
+	screw12,
+	nail6d,
+	nail8d,
+	trackHook,
 	oldNail,
 	oldScrew,
 	oldAnchor
 ] as const;
 
 export type HookKind = (typeof HOOK_LIST)[number]['kind'];
-export { bearingToHole } from './bearing-to-hole.ts';
+export { bearingToHole, standOffOf } from './bearing-to-hole.ts';
 export type { Hook, Role } from './face.ts';
 
 export const HOOK_KINDS = HOOK_LIST.map((hook) => hook.kind);

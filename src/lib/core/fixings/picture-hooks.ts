@@ -3,6 +3,9 @@ import type { Hook } from './face.ts';
 const setting =
 	'Hold the hook with its bottom on the bearing tick; the nail then goes in at the hole, steeply downwards.';
 
+/** The plate reaches so far below the bearing, mm: from memory. */
+const TOE = 6;
+
 /** Height of the nail above the bearing: from memory, hooks of each size measured differ by about 3 mm. */
 function pictureHook(nails: 1 | 2 | 3, dy: number, standOff: number) {
 	const count = { 1: 'One', 2: 'Two', 3: 'Three' }[nails];
@@ -12,6 +15,7 @@ function pictureHook(nails: 1 | 2 | 3, dy: number, standOff: number) {
 		role: 'hook',
 		bearingToHole: { dx: 0, dy, angle: 45 },
 		standOff,
+		toe: dy + TOE,
 		puts: 'hole',
 		setting
 	} satisfies Hook;

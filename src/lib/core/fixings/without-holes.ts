@@ -11,6 +11,15 @@ export const railHook = {
 	setting: 'Slip the rail hook over the rail above the mark, hang the cord, and set its lower hook.'
 } satisfies Hook;
 
+/** A rod or steel cord from a rail under the ceiling or on the wall: its lower hook slides and clamps. */
+export const trackHook = {
+	...railHook,
+	kind: 'track-hook' as const,
+	name: 'Ceiling-rail hook on a rod or cord',
+	setting:
+		'Click the cord into the rail above the mark, slide its hook to the length, and clamp it.'
+} satisfies Hook;
+
 /** Hook-and-loop strips, pressed on: no hole. */
 export const adhesiveStrip = {
 	kind: 'adhesive-strip' as const,

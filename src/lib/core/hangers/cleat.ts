@@ -8,6 +8,7 @@ import { carry } from './carry.ts';
 import { hardware, screws } from './checks.ts';
 import { down } from './dimension.ts';
 import type { Hanger, Hung, HungPiece, WallPoint } from './face.ts';
+import { lengthIn } from '../units/say.ts';
 import { belowPiece } from './limits.ts';
 import { measured } from './measured.ts';
 import { readDrop, straightLoad } from './rigid.ts';
@@ -203,6 +204,10 @@ export const cleat: Hanger<CleatBack> = {
 		'Where it could be bumped, lock it: a screw up through the rail, or a clip at the bottom.'
 	],
 	sturdy: 'the half of a cleat',
+	parts: ({ of, railWidth, standOff }) => [
+		{ name: `Cleat of ${of}, both halves, ${lengthIn(railWidth)}`, each: 1 },
+		{ name: `Spacer, ${lengthIn(standOff)} thick`, each: 1 }
+	],
 	meet: {
 		counts: [1, 2, 3],
 		reach: ({ railOffset, railWidth }) => ({

@@ -172,6 +172,8 @@ export interface Hanger<B> {
 	steps(back: B): string[];
 	/** It holds heavy pieces, by fixed points and no wire: what is put on a back for it. */
 	sturdy?: string;
+	/** What has to be on the back for it, to buy where it is not there yet; lengths in a name are left open. */
+	parts?(back: B): readonly { name: string; each: number }[];
 	/** Other ways that the same hardware can hang, and what has to be done to it. */
 	others?: readonly OtherWay[];
 	/** Hooks and screws at other places along the piece, where that can hold it level. */

@@ -145,7 +145,8 @@ export const mirrorPlates: Hanger<MirrorPlatesBack> = {
 			: 'Hold the piece on its line and drive the top screw; plumb it, drive the bottom one.',
 		'Cover the plates with tape and paint them in the colour of the wall, if they must not show.'
 	],
-	sturdy: 'mirror plates'
+	sturdy: 'mirror plates',
+	parts: () => [{ name: 'Mirror plate with its screws', each: 2 }]
 };
 
 /** The two screw holes: left and right, or top and bottom. */

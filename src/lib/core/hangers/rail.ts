@@ -41,7 +41,7 @@ export const rail: Hanger<RailBack> = {
 	],
 	checks: [hardware, bumpers],
 	schema: railSchema,
-	hooks: ['rail-hook'],
+	hooks: ['rail-hook', 'track-hook'],
 	start: ({ width, height }, before) =>
 		carry(
 			railSchema,

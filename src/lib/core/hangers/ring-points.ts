@@ -64,10 +64,14 @@ const HOLD: Record<FrameMaterial, number> = {
 	metal: 1
 };
 
+/** Typical load in N that one point holds in hardwood. */
+export const ringRating = (by: RingPoints['by'], screws: number): number =>
+	KINDS[by].pounds(screws) * NEWTON_PER_POUND_FORCE;
+
 /** Typical load in N that one point holds in this frame; softwood is taken where the frame is not described. */
 export function pointLimit({ by, screws }: RingPoints, { frame }: HungPiece): number {
 	const hold = HOLD[frame?.material ?? 'softwood'];
-	return KINDS[by].pounds(screws) * hold * NEWTON_PER_POUND_FORCE;
+	return ringRating(by, screws) * hold;
 }
 
 /**
@@ -122,6 +126,17 @@ export function ringPointCautions(
 		);
 	return cautions;
 }
+
+/** Two of them, as they are bought. */
+export const twoRings = ({ points }: { points: RingPoints }) => [
+	{
+		name:
+			points.by === 'strap'
+				? `Strap ring, ${points.screws} ${points.screws === 1 ? 'screw' : 'screws'}`
+				: `${KINDS[points.by].name[0]!.toUpperCase()}${KINDS[points.by].name.slice(1)}`,
+		each: 2
+	}
+];
 
 const POINT_CHOICE: Choice['answers'] = RING_POINT_KINDS.map((by) => ({
 	answer: by,

@@ -14,7 +14,8 @@ import {
 	ringPointChoices,
 	ringPointsSchema,
 	screwDimension,
-	usualRingPoints
+	usualRingPoints,
+	twoRings
 } from './ring-points.ts';
 import { lifting, nearEdge, nearTop } from './warnings.ts';
 
@@ -138,7 +139,8 @@ export const rings: Hanger<RingsBack> = {
 		'Bend the rings slightly outward so that they catch.',
 		'Lower both rings onto the hooks; correct the level at one hook.'
 	],
-	sturdy: 'two rings'
+	sturdy: 'two rings',
+	parts: twoRings
 };
 
 const RING_HELP = 'From the top edge down to where the hook bears inside the ring';

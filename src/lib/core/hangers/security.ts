@@ -155,7 +155,11 @@ export const security: Hanger<SecurityBack> = {
 		'Hang the clips on them; mark and set the lower screw from its template.',
 		'Press the bottom home and turn the lock with its key. Keep the key with the record.'
 	],
-	sturdy: 'security clips'
+	sturdy: 'security clips',
+	parts: () => [
+		{ name: 'Security clip', each: 2 },
+		{ name: 'Security lock with its key', each: 1 }
+	]
 };
 
 /** Left and right clip, and the lock. */

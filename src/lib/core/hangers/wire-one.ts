@@ -2,6 +2,7 @@ import * as z from 'zod/mini';
 import { carry } from './carry.ts';
 import { hardware, screws, bumpers } from './checks.ts';
 import type { Hanger } from './face.ts';
+import { twoRings } from './ring-points.ts';
 import { WIRE_HOOKS, WIRE_OFF, WIRE_UNSUITABLE } from './wire-limits.ts';
 import { oneHookAt, wireReach } from './wire-meet.ts';
 import { chooseWire, drawWire, measureWire, wireChoices, wireDimensions } from './wire-back.ts';
@@ -40,6 +41,7 @@ export const wireOne: Hanger<WireOneBack> = {
 		'Catch the wire at its middle on the hook.',
 		'Level by sliding the piece along its wire.'
 	],
+	parts: twoRings,
 	others: [
 		{ kind: 'wire-two', change: null },
 		{ kind: 'rings', change: WIRE_OFF }

@@ -4,6 +4,7 @@ import { lengthIn } from '../units/say.ts';
 import { carry } from './carry.ts';
 import { hardware, screws, bumpers } from './checks.ts';
 import type { Hanger } from './face.ts';
+import { twoRings } from './ring-points.ts';
 import { WIRE_HOOKS, WIRE_OFF, WIRE_UNSUITABLE } from './wire-limits.ts';
 import { twoHooksAt, wireReach } from './wire-meet.ts';
 import { chooseWire, drawWire, measureWire, wireChoices, wireDimensions } from './wire-back.ts';
@@ -73,6 +74,7 @@ export const wireTwo: Hanger<WireTwoBack> = {
 		'Catch the wire on one hook, then on the other.',
 		'Level by sliding the piece along its wire.'
 	],
+	parts: twoRings,
 	others: [
 		{ kind: 'wire-one', change: null },
 		{ kind: 'rings', change: WIRE_OFF }

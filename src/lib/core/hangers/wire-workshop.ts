@@ -14,7 +14,7 @@ export const cutLength = (ringToRing: number, step: number): number =>
 export const pullOverWeight = (angle: number): number => 1 / (2 * Math.sin(toRadians(angle)));
 
 /** Working loads wire is sold by, kg. Typical, from memory: the packet's figure wins. */
-const CLASSES = [5, 10, 20, 35, 50, 75];
+export const WIRE_CLASSES = [5, 10, 20, 35, 50, 75];
 
 export interface WireNeed {
 	/** N by the house rule: so many times the weight. */
@@ -35,7 +35,7 @@ export function wireNeed(weight: number, tension: number, factor: number): WireN
 	mustBeFinite({ weight, tension, factor });
 	const byRule = weight * factor;
 	const need = Math.max(byRule, tension);
-	const kg = CLASSES.find((each) => weightOf(each) >= need - 1e-9) ?? null;
+	const kg = WIRE_CLASSES.find((each) => weightOf(each) >= need - 1e-9) ?? null;
 	return { byRule, byTension: tension, kg, tensionDecides: tension > byRule };
 }
 

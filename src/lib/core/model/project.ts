@@ -4,7 +4,7 @@ import { HOOK_KINDS } from '../fixings/index.ts';
 import { houseRulesSchema } from './house-rules.ts';
 import { pieceSchema } from './piece.ts';
 import { placeSchema } from './place.ts';
-import { id, kilograms, position, shortText } from './sizes.ts';
+import { distance, id, kilograms, position, shortText } from './sizes.ts';
 import { wallSchema, type Wall } from './wall.ts';
 
 export const PROJECT_FORMAT = 'warm-porch-project';
@@ -23,11 +23,17 @@ const ownHookSchema = z.object({
 			})
 		)
 		.check(z.describe('null for the typical figure')),
+	standOff: z
+		._default(z.nullable(distance), null)
+		.check(z.describe('mm that it carries the load off the wall; null when not measured')),
 	stock: z
 		.nullable(z.int().check(z.minimum(0), z.maximum(10_000)))
 		.check(z.describe('how many are at hand; null when not counted'))
 });
 export type OwnHook = z.infer<typeof ownHookSchema>;
+
+export const kitSchema = z.partialRecord(z.enum(HOOK_KINDS), ownHookSchema);
+export type Kit = z.infer<typeof kitSchema>;
 
 /** What an instrument showed for a field, kept as the source of what stands there. */
 export const readingSchema = z.object({
@@ -47,9 +53,7 @@ export const projectSchema = z
 		created: z.iso.datetime(),
 		revision: z.int().check(z.minimum(0), z.describe('counts the commands that led here')),
 		houseRules: houseRulesSchema,
-		kit: z
-			.partialRecord(z.enum(HOOK_KINDS), ownHookSchema)
-			.check(z.describe('the person’s own hooks')),
+		kit: kitSchema.check(z.describe('the person’s own hooks')),
 		readings: z
 			.record(z.string().check(z.maxLength(200)), readingSchema)
 			.check(z.describe('by the path of the field, such as wall/<id>/width')),

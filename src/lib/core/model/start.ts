@@ -3,7 +3,7 @@ import { kindOf, type OutlineShape, type PieceKind } from '../kinds/index.ts';
 import type { HouseRules } from './house-rules.ts';
 import type { Outline } from './outline.ts';
 import { nextLetter, type Piece } from './piece.ts';
-import { PROJECT_FORMAT, PROJECT_VERSION, type Project } from './project.ts';
+import { PROJECT_FORMAT, PROJECT_VERSION, type Project, type Kit } from './project.ts';
 import { faceOf, type Feature, type FeatureKind } from '../features/index.ts';
 import { ceilingAt, floorAt } from '../survey/outline.ts';
 import type { WallPhoto } from './wall-photo.ts';
@@ -66,11 +66,13 @@ export function startProject(
 	{
 		name,
 		wall,
-		houseRules
+		houseRules,
+		kit = {}
 	}: {
 		name: string;
 		wall: { name: string; width: number; height: number };
 		houseRules: HouseRules;
+		kit?: Kit;
 	}
 ): Project {
 	return {
@@ -81,7 +83,7 @@ export function startProject(
 		created: now.toISOString(),
 		revision: 0,
 		houseRules,
-		kit: {},
+		kit,
 		readings: {},
 		place: [],
 		packed: [],

@@ -21,7 +21,7 @@ describe('a project file of version 4', () => {
 		if (!opened.ok) throw new Error(opened.error.message);
 		const { houseRules, kit, walls } = opened.value;
 		expect(houseRules).include({ school: 'careful', heavy: 15, nudge: 25 });
-		expect(kit).deep.equal({ nail: { dy: -2, rating: null, stock: null } });
+		expect(kit).deep.equal({ nail: { dy: -2, rating: null, standOff: null, stock: null } });
 		const placements = walls.flatMap(({ arrangements }) => arrangements[0]!.placements);
 		expect(placements.length).above(0);
 		for (const placement of placements) expect(placement.fix).equal(null);
@@ -34,7 +34,8 @@ describe('a project file of version 4', () => {
 			const result = openProject(file);
 			return result.ok ? 'opened' : result.error.path;
 		};
-		const kit = { nail: { dy: null, rating: { kg: -1, meaning: 'working' as const }, stock: 3 } };
+		const rating = { kg: -1, meaning: 'working' as const };
+		const kit = { nail: { dy: null, rating, standOff: null, stock: 3 } };
 		expect(refusal((file) => (file.kit = kit))).equal('kit.nail.rating.kg');
 		expect(
 			refusal(({ walls }) => {

@@ -15,7 +15,9 @@ import type { Project } from '../model/project.ts';
 import { activeArrangement, groupOf, type Wall } from '../model/wall.ts';
 import type { Result } from '../result.ts';
 import { leftOn } from './old-holes.ts';
-import { hungPiece, type PlannedPiece } from './hang.ts';
+import { nailPull } from '../statics/prying.ts';
+import { hookOf, standOffOf } from '../fixings/index.ts';
+import { hungPiece, type PlannedHook, type PlannedPiece } from './hang.ts';
 import { piecesById, placeWall } from './plan-for-page.ts';
 
 /** How a piece is fixed, and how it could be. */
@@ -79,6 +81,18 @@ export const toChoose = ({
 	rules: houseRules,
 	...{ made, houseRules, kit }
 });
+
+/** What a hook’s plate pulls at its nail, N; 0 where there is no plate, or no weight. */
+export function nailPullOf({ kind, load }: PlannedHook, kit: Project['kit']): number {
+	const { toe } = hookOf(kind);
+	if (toe === undefined || !load) return 0;
+	return nailPull({
+		pull: load.pull.value,
+		weight: load.down.value,
+		standOff: standOffOf(kit, kind),
+		toe
+	});
+}
 
 /** Whether every hook as planned now serves, within the house rule. */
 export const holdsNow = ({ now }: PieceFix): boolean =>

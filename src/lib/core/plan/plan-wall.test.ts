@@ -73,7 +73,7 @@ describe('planWall', () => {
 
 	it('follows the person’s own hook', () => {
 		const project = onePicture();
-		project.kit = { 'picture-hook-1': { dy: 25, rating: null, stock: null } };
+		project.kit = { 'picture-hook-1': { dy: 25, rating: null, standOff: null, stock: null } };
 		const [hook] = planned(project).pieces[0]!.hooks;
 		expect(hook!.hole.y - hook!.bearing.y).equal(25);
 	});

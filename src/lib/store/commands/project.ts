@@ -1,4 +1,4 @@
-import { type HookKind, type HouseRules, type OwnHook, type PlaceFact } from '../../core/index.ts';
+import type { HookKind, HouseRules, Kit, OwnHook, PlaceFact } from '../../core/index.ts';
 import type { Command } from '../history.ts';
 
 export const renameProject = (name: string): Command => ({
@@ -22,15 +22,25 @@ export const setPlace = (fact: PlaceFact, holds: boolean): Command => ({
 	}
 });
 
+const NOTHING_KNOWN: OwnHook = { dy: null, rating: null, standOff: null, stock: null };
+
 /** What the person knows of a hook of their own; what is null goes back to the typical figure. */
 export const setOwnHook = (kind: HookKind, change: Partial<OwnHook>): Command => ({
 	name: 'change a hook of the kit',
 	merge: `hook-${kind}-${Object.keys(change).join()}`,
 	recipe: (draft) => {
-		const own = { dy: null, rating: null, stock: null, ...draft.kit[kind], ...change };
+		const own = { ...NOTHING_KNOWN, ...draft.kit[kind], ...change };
 		const others = Object.entries(draft.kit).filter(([known]) => known !== kind);
-		const known = own.dy !== null || own.rating !== null || own.stock !== null;
+		const known = Object.values(own).some((value) => value !== null);
 		draft.kit = Object.fromEntries(known ? [...others, [kind, own]] : others);
+	}
+});
+
+/** Puts hooks the person kept as their own in place of those of this project. */
+export const takeKit = (own: Kit): Command => ({
+	name: 'take my own kit',
+	recipe: (draft) => {
+		draft.kit = { ...draft.kit, ...own };
 	}
 });
 

@@ -3,6 +3,7 @@
 		hangerOf,
 		formatForce,
 		hookOf,
+		nailPullOf,
 		type HookKind,
 		type Piece,
 		type PlannedPiece,
@@ -26,6 +27,10 @@
 	/** Everything that goes in the wall for it, as planned now. */
 	const kinds = $derived([...new Set(planned?.hooks.map(({ kind }) => kind) ?? [piece.hook])]);
 	const hung = $derived(planned?.hung);
+	/** The most that a hook’s plate pulls at its nail, N; 0 where none does. */
+	const pried = $derived(
+		Math.max(0, ...(planned?.hooks.map((hook) => nailPullOf(hook, kit)) ?? []))
+	);
 	const both = (newtons: number) => `${formatForce(newtons, 'lb')} · ${formatForce(newtons, 'kg')}`;
 </script>
 
@@ -83,10 +88,12 @@
 				caught.
 			</p>
 		{/if}
-		<p class="setting">
-			The nail itself is pried harder than that: the weight acts in front of the wall, on the hook’s
-			own height.
-		</p>
+		{#if pried > 0}
+			<p>
+				Its nail is pulled with <span class="measure">{both(pried)}</span> in all: the weight acts in
+				front of the wall, and the plate pries.
+			</p>
+		{/if}
 	{:else}
 		<p>Weigh it (stand on a scale with it and without it), and type the weight in the Rack.</p>
 	{/if}
@@ -97,12 +104,6 @@
 	h3 {
 		margin-top: 0.8rem;
 		font-size: 1.05rem;
-	}
-
-	.setting {
-		margin: 0.3rem 0;
-		color: var(--graphite-soft);
-		font-size: 0.9rem;
 	}
 
 	table {

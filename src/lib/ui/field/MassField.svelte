@@ -11,9 +11,11 @@
 		onseal?: () => void;
 		help?: string;
 		compact?: boolean;
+		/** What stands there while nothing is known. */
+		placeholder?: string;
 	}
 
-	let { units, ...rest }: Props = $props();
+	let { units, placeholder = 'not weighed', ...rest }: Props = $props();
 
 	const unit = $derived(units === 'in' ? 'lb' : 'kg');
 	const other = $derived(units === 'in' ? 'kg' : 'lb');
@@ -22,7 +24,7 @@
 <QuantityField
 	{...rest}
 	optional
-	placeholder="not weighed"
+	{placeholder}
 	read={(text) => parseMass(text, unit)}
 	write={(kg) => formatMass(kg, unit)}
 	echo={(kg) => `${formatMass(kg, unit)} · ${formatMass(kg, other)}`}

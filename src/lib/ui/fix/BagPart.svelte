@@ -4,11 +4,10 @@
 	import { download } from '$lib/files/download.ts';
 	import { fileName } from '$lib/files/file-name.ts';
 	import { stylesOf, type BagItem, type Wall } from '$lib/core/index.ts';
-	import { pack } from '$lib/store/commands/index.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
 	import Segments from '../Segments.svelte';
 	import BagList from './BagList.svelte';
-	import { bagKey } from './bag-key.ts';
+	import { ticks } from './bag-ticks.ts';
 
 	interface Props {
 		wall: Wall;
@@ -27,13 +26,12 @@
 	const session = $derived(getSession()());
 	const rules = $derived(session.rulesOn(wall.id));
 	const styles = $derived(stylesOf(rules));
-	const scope = $derived(all ? '' : wall.id);
-	const packed = (item: BagItem) => session.project.packed.includes(bagKey(scope, item));
+	const ticked = $derived(ticks(session, all ? '' : wall.id));
 
 	function save() {
 		if (!items) return;
 		const named = [session.project.name, ...(all ? [] : [wall.name]), 'bag'];
-		download(fileName(named, 'csv'), bagCsv(items, packed, rules), 'text/csv');
+		download(fileName(named, 'csv'), bagCsv(items, ticked.packed, rules), 'text/csv');
 	}
 </script>
 
@@ -59,12 +57,7 @@
 			{unsettled === 1 ? 'its back' : 'their backs'}.
 		</p>
 	{/if}
-	<BagList
-		{items}
-		{styles}
-		{packed}
-		onpack={(item, ticked) => session.run(pack(bagKey(scope, item), ticked))}
-	/>
+	<BagList {items} {styles} {...ticked} />
 	<div class="acts">
 		<a
 			class="btn btn-sm"

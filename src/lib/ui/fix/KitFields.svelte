@@ -2,6 +2,7 @@
 	import {
 		bearingToHole,
 		hookOf,
+		standOffOf,
 		type HookKind,
 		type Meaning,
 		type Project,
@@ -22,10 +23,12 @@
 	let { kind, kit, styles }: Props = $props();
 
 	const session = $derived(getSession()());
+	const trouble = $props.id();
 	const own = $derived(kit[kind]);
 	const offset = $derived(bearingToHole(kit, kind));
-	const measured = $derived(own !== undefined && own.dy !== null);
+	const measured = $derived(own != null && (own.dy !== null || own.standOff !== null));
 	const rating = $derived(own?.rating ?? null);
+	let miscounted = $state(false);
 	const seal = () => session.seal();
 
 	function rate(kg: number | null, meaning: Meaning) {
@@ -34,8 +37,8 @@
 
 	function count(text: string) {
 		const stock = text.trim() === '' ? null : Number(text);
-		if (stock === null || (Number.isInteger(stock) && stock >= 0 && stock <= 10_000))
-			session.run(setOwnHook(kind, { stock }));
+		miscounted = stock !== null && !(Number.isInteger(stock) && stock >= 0 && stock <= 10_000);
+		if (!miscounted) session.run(setOwnHook(kind, { stock }));
 	}
 </script>
 
@@ -48,25 +51,37 @@
 	zero
 	value={offset.dy}
 	{styles}
-	assumed={!measured}
+	assumed={own?.dy == null}
 	plausible={{ min: -60, max: 80 }}
 	onvalue={(dy) => session.run(measureHook(kind, dy))}
+	onseal={seal}
+/>
+<LengthField
+	label="Off the wall"
+	help="From the wall out to where the wire or ring lies on it"
+	zero
+	value={standOffOf(kit, kind)}
+	{styles}
+	assumed={own?.standOff == null}
+	plausible={{ min: 0, max: 40 }}
+	onvalue={(standOff) => session.run(setOwnHook(kind, { standOff }))}
 	onseal={seal}
 />
 {#if measured}
 	<button
 		class="btn btn-ghost btn-sm"
 		type="button"
-		onclick={() => session.run(measureHook(kind, null))}
+		onclick={() => session.run(setOwnHook(kind, { dy: null, standOff: null }))}
 	>
-		Back to the typical hook
+		Back to typical figures
 	</button>
 {:else}
-	<p class="small-note">A typical figure. Yours may differ by a few millimetres.</p>
+	<p class="small-note">Typical figures. Yours may differ by a few millimetres.</p>
 {/if}
 <div class="pair">
 	<MassField
 		label="Your packet says, for one"
+		placeholder="typical"
 		value={rating?.kg ?? null}
 		units={styles.lead.unit === 'mm' ? 'mm' : 'in'}
 		onvalue={(kg) => rate(kg, rating?.meaning ?? 'unknown')}
@@ -78,11 +93,16 @@
 			class="input w-full"
 			inputmode="numeric"
 			value={own?.stock ?? ''}
+			aria-invalid={miscounted}
+			aria-describedby={miscounted ? trouble : undefined}
 			oninput={(event) => count(event.currentTarget.value)}
 			onblur={seal}
 		/>
 	</label>
 </div>
+{#if miscounted}
+	<p class="small-note text-error" id={trouble} role="alert">Count whole ones, 0 to 10,000.</p>
+{/if}
 {#if rating}
 	<Segments
 		named

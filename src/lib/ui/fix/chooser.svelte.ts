@@ -1,4 +1,11 @@
-import { bagOf, mayHaveStuds, type BagItem, type PieceFix } from '$lib/core/index.ts';
+import {
+	bagOf,
+	mayHaveStuds,
+	oldHoles,
+	type BagItem,
+	type OldHole,
+	type PieceFix
+} from '$lib/core/index.ts';
 import type { Session } from '$lib/store/session.svelte.ts';
 import type { FixAnswer, FixQuestion } from '$lib/workers/fix.worker.ts';
 import { Newest } from '$lib/workers/newest.svelte.ts';
@@ -44,7 +51,20 @@ export class Chooser {
 				return piece ? [{ piece, planned, fix }] : [];
 			})
 		);
-		return bagOf(packed, session.project);
+		return bagOf(
+			packed,
+			session.project,
+			ids.flatMap((id) => holesOn(session, id))
+		);
+	}
+
+	/** What to carry for one piece of the wall; null while that is being worked out. */
+	bagFor(pieceId: string): BagItem[] | null {
+		const { session, wallId } = this.#of();
+		const piece = session.project.pieces.find(({ id }) => id === pieceId);
+		const planned = session.plan(wallId)?.pieces.find((each) => each.pieceId === pieceId);
+		const fix = this.fixes.find((each) => each.pieceId === pieceId);
+		return piece && planned && fix ? bagOf([{ piece, planned, fix }], session.project) : null;
 	}
 
 	/** Studs come first: what is chosen rests on them. */
@@ -59,4 +79,9 @@ export class Chooser {
 			walls: [{ id: wallId, studs: bones.known }, ...others.map(({ id }) => ({ id, studs: null }))]
 		});
 	}
+}
+
+function holesOn(session: Session, wallId: string): OldHole[] {
+	const wall = session.project.walls.find(({ id }) => id === wallId);
+	return wall ? oldHoles(wall, session.plan(wallId)?.pieces ?? []) : [];
 }

@@ -79,6 +79,7 @@
 		<MassField
 			label={mass.label}
 			help={mass.help}
+			placeholder="not known"
 			value={held}
 			units={styles.lead.unit === 'mm' ? 'mm' : 'in'}
 			onvalue={(kg) => set(mass.set(feature, kg))}

@@ -1,11 +1,10 @@
 <script lang="ts">
 	import { page } from '$app/state';
 	import { resolve } from '$app/paths';
-	import { stylesOf, type BagItem } from '$lib/core/index.ts';
-	import { pack } from '$lib/store/commands/index.ts';
+	import { stylesOf } from '$lib/core/index.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
 	import BagList from '$lib/ui/fix/BagList.svelte';
-	import { bagKey } from '$lib/ui/fix/bag-key.ts';
+	import { ticks } from '$lib/ui/fix/bag-ticks.ts';
 	import { Chooser } from '$lib/ui/fix/chooser.svelte.ts';
 	import SheetPage from '$lib/ui/sheet/SheetPage.svelte';
 	import SheetTools from '$lib/ui/sheet/SheetTools.svelte';
@@ -19,9 +18,7 @@
 	const styles = $derived(stylesOf(session.rulesOn(wallId)));
 	const chooser = new Chooser(() => ({ session, bones, wallId, all }));
 	const bag = $derived(chooser.bag);
-	const scope = $derived(all ? '' : wallId);
 	const of = $derived(all ? 'every wall' : wall?.name);
-	const packed = (item: BagItem) => session.project.packed.includes(bagKey(scope, item));
 </script>
 
 <svelte:head><title>The bag · {of} · {session.project.name}</title></svelte:head>
@@ -34,12 +31,7 @@
 {#if bag}
 	<SheetPage title="{session.project.name} · {of}: the bag" page={1} of={1}>
 		<div class="columns">
-			<BagList
-				items={bag}
-				{styles}
-				{packed}
-				onpack={(item, ticked) => session.run(pack(bagKey(scope, item), ticked))}
-			/>
+			<BagList items={bag} {styles} {...ticks(session, all ? '' : wallId)} />
 		</div>
 	</SheetPage>
 {:else}

@@ -15,6 +15,8 @@
 	import CautionList from '$lib/ui/CautionList.svelte';
 	import HookBench from '$lib/ui/bench/HookBench.svelte';
 	import Segments from '$lib/ui/Segments.svelte';
+	import BagList from '$lib/ui/fix/BagList.svelte';
+	import { ticks } from '$lib/ui/fix/bag-ticks.ts';
 	import BagPart from '$lib/ui/fix/BagPart.svelte';
 	import { Chooser } from '$lib/ui/fix/chooser.svelte.ts';
 	import FitPart from '$lib/ui/fix/FitPart.svelte';
@@ -37,7 +39,7 @@
 		activeArrangement(wall).placements.find(({ pieceId }) => pieceId === view.selected)
 	);
 
-	let part: 'pieces' | 'bag' = $state('pieces');
+	let part: 'pieces' | 'bag' | 'catalogue' = $state('pieces');
 	let all = $state(false);
 	const chooser = new Chooser(() => ({
 		session,
@@ -47,6 +49,7 @@
 	}));
 	const fixes = $derived(chooser.fixes);
 	const fix = $derived(fixes.find(({ pieceId }) => pieceId === view.selected));
+	const ownBag = $derived(piece ? chooser.bagFor(piece.id) : null);
 	const choice = $derived(fix?.choice.ok ? fix.choice.value : null);
 
 	/** Those still open that have a way nothing speaks *stop* against. */
@@ -112,6 +115,12 @@
 	{:else}
 		<p>It hangs on no wall here yet: place it in Arrange first.</p>
 	{/if}
+	{#if ownBag}
+		<details class="hook">
+			<summary>To carry for it</summary>
+			<BagList items={ownBag} {styles} {...ticks(session, `${wallId}/${piece.id}`)} />
+		</details>
+	{/if}
 	<details class="hook" open>
 		<summary>Its hook as planned now</summary>
 		<HookBench {piece} {planned} {styles} {kit} />
@@ -122,13 +131,18 @@
 		label="What to look at"
 		options={[
 			{ value: 'pieces', label: 'the pieces' },
-			{ value: 'bag', label: 'the bag' }
+			{ value: 'bag', label: 'the bag' },
+			{ value: 'catalogue', label: 'the catalogue' }
 		]}
 		value={part}
 		onchoose={(value) => (part = value)}
 	/>
 	<div class="part">
-		{#if part === 'bag'}
+		{#if part === 'catalogue'}
+			{#await import('$lib/ui/fix/CataloguePart.svelte') then { default: CataloguePart }}
+				<CataloguePart {wall} {styles} />
+			{/await}
+		{:else if part === 'bag'}
 			<BagPart
 				{wall}
 				items={chooser.bag}
