@@ -1,7 +1,8 @@
 import { expect } from 'chai';
 import { DEMO } from '../../store/demo/index.ts';
-import { settle, setPiece, setPlace } from '../../store/commands/index.ts';
+import { setWall, settle, setPiece, setPlace } from '../../store/commands/index.ts';
 import { tried, type Command } from '../../store/history.ts';
+import type { HookKind } from '../fixings/index.ts';
 import type { PlaceFact } from '../model/place.ts';
 import { planWall } from '../plan/plan-wall.ts';
 import { cautionRules } from './index.ts';
@@ -57,6 +58,29 @@ describe('cautions on fixing', () => {
 		expect(said('A', home, at('rented'))).not.include('note rented');
 		expect(said('C', at('children'))).include('care children');
 		expect(said('A', at('children'))).not.include('care children');
+	});
+
+	it('tell what light, damp, glue and long screws do', () => {
+		const [wall] = DEMO.walls;
+		// CIE 157:2004: works on paper bear 50 lux, paintings 200; a mirror is not harmed.
+		const lux = (value: number) => setWall(wall!.id, { lux: value });
+		const glazed = setPiece('piece-a', { glazing: 'glass' });
+		expect(said('A', glazed, lux(60))).include('care too-bright');
+		expect(said('A', glazed, lux(50))).not.include('care too-bright');
+		expect(said('A', setPiece('piece-a', { glazing: 'none' }), lux(60))).not.include(
+			'care too-bright'
+		);
+		expect(said('C', lux(5000))).not.include('care too-bright');
+		const wet = setWall(wall!.id, { wet: ['behind'] });
+		expect(said('A', wet)).include('care damp');
+		expect(said('C', wet)).not.include('care damp');
+		const by = (letter: string, hook: HookKind, xs: (number | null)[]) => {
+			const { id, back } = DEMO.pieces.find((piece) => piece.letter === letter)!;
+			return settle('stair-hall', [{ pieceId: id, back, points: xs.map((x) => ({ hook, x })) }]);
+		};
+		expect(said('F', by('F', 'adhesive-strip', [null]))).include('care adhesive');
+		expect(said('F')).not.include('care adhesive');
+		expect(said('A')).not.include('note into-stud');
 	});
 
 	it('each have a code of their own and a source', () => {

@@ -1,13 +1,17 @@
 import type { Caution } from '../caution.ts';
+import { adhesive } from './adhesive.ts';
 import { children } from './children.ts';
+import { damp } from './damp.ts';
 import { earthquakes } from './earthquakes.ts';
 import type { CautionRule, Fixed } from './face.ts';
 import { glassOnOnePoint } from './glass-on-one-point.ts';
 import { heavyLift } from './heavy-lift.ts';
+import { intoStud } from './into-stud.ts';
 import { ladder } from './ladder.ts';
 import { leanedOn } from './leaned-on.ts';
 import { publicRoom } from './public-room.ts';
 import { rented } from './rented.ts';
+import { tooBright } from './too-bright.ts';
 import { tooWeak } from './too-weak.ts';
 import { weightUnknown } from './weight-unknown.ts';
 
@@ -20,10 +24,14 @@ export const cautionRules: readonly CautionRule[] = [
 	heavyLift,
 	ladder,
 	glassOnOnePoint,
+	adhesive,
 	leanedOn,
 	earthquakes,
 	children,
 	publicRoom,
+	damp,
+	tooBright,
+	intoStud,
 	rented
 ];
 

@@ -5,7 +5,17 @@ import { outlineShape, type AnyFeature, type FeatureFace, type Part, type Zone }
 import { block, disc } from './parts.ts';
 import { near, uncovered } from './zones.ts';
 
-const SORTS = ['console', 'sofa', 'bed', 'piano', 'desk', 'other'] as const;
+const SORTS = [
+	'console',
+	'sofa',
+	'seat',
+	'bed',
+	'cot',
+	'hearth',
+	'piano',
+	'desk',
+	'other'
+] as const;
 type Sort = (typeof SORTS)[number];
 
 export const furnitureSchema = z.object({
@@ -35,7 +45,35 @@ const sorts: Record<
 > = {
 	console: { label: 'Console or table', zones: [], draw: table(170) },
 	sofa: { label: 'Sofa', zones: [beneath(PEOPLE)], draw: sofa },
+	seat: { label: 'Bench or chair', zones: [beneath(PEOPLE)], draw: sofa },
 	bed: { label: 'Bed', zones: [beneath(PEOPLE)], draw: bed },
+	cot: {
+		label: 'Cot',
+		zones: [
+			(feature) =>
+				near(feature, grown(feature, { above: 1500, left: 300, right: 300 }), {
+					grade: 'stop',
+					code: 'over-cot',
+					message: 'hangs over or beside the %, where a child can pull at it.',
+					remedy: 'Hang nothing there that can fall or be reached: move it, or the cot.'
+				})
+		],
+		draw: cot
+	},
+	hearth: {
+		label: 'Fireplace',
+		zones: [
+			(feature) =>
+				near(feature, grown(feature, { above: 1200 }), {
+					grade: 'care',
+					code: 'over-hearth',
+					message: 'hangs in the heat and soot above the %.',
+					remedy:
+						'Hang nothing that heat or smoke would harm, and ask a chimney specialist before drilling deep: a flue runs behind.'
+				})
+		],
+		draw: hearth
+	},
 	piano: {
 		label: 'Piano',
 		zones: [
@@ -137,6 +175,28 @@ function bed({ width, height }: AnyFeature): Part[] {
 		block('cushion', [width * 0.06, height * 0.4, width * 0.4, height * 0.22]),
 		block('cushion', [width * 0.54, height * 0.4, width * 0.4, height * 0.22]),
 		block('cloth', [0, height * 0.06, width, height * 0.36])
+	];
+}
+
+function cot({ width, height }: AnyFeature): Part[] {
+	const bars = Math.max(5, Math.round(width / 110));
+	return [
+		block('cushion', [width * 0.04, height * 0.3, width * 0.92, height * 0.16]),
+		...Array.from({ length: bars }, (_, index) =>
+			block('wood-light', [(width * (index + 0.5)) / bars - 8, height * 0.1, 16, height * 0.86])
+		),
+		block('wood-light', [0, height * 0.08, width, height * 0.06]),
+		block('wood-light', [0, height * 0.93, width, height * 0.07])
+	];
+}
+
+function hearth({ width, height }: AnyFeature): Part[] {
+	const jamb = width * 0.17;
+	return [
+		block('casing', [0, 0, width, height]),
+		block('void', [jamb, 0, width - 2 * jamb, height * 0.72]),
+		block('bar', [jamb * 1.3, height * 0.08, width - 2.6 * jamb, height * 0.16]),
+		block('casing', [-width * 0.03, height * 0.92, width * 1.06, height * 0.08], 4)
 	];
 }
 

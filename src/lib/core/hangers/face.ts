@@ -72,6 +72,8 @@ export interface Hung {
 	points: WallPoint[];
 	/** Wire length ring to ring, mm, and its tension and angle, where there is a wire. */
 	wire?: { length: number; tension: Derived | null; angle: Derived; hookSpacing: number };
+	/** Where a wire runs over hooks: how deep below its rings the mass is, and would have to be, mm; friction it needs as it hangs. */
+	steadiness?: { depth: number; needed: number; friction: number };
 	cautions: Caution[];
 	/** One sentence on what keeps it level. */
 	heldLevelBy: string;

@@ -17,6 +17,7 @@ import { strips, stripsSchema } from './strips.ts';
 import { wireOne, wireOneSchema } from './wire-one.ts';
 import { wireTwo, wireTwoSchema } from './wire-two.ts';
 
+export { stayLevel, type StayLevel } from './stay-level.ts';
 export * from './face.ts';
 export { hangerSize } from './plate-hanger.ts';
 export { RING_POINT_KINDS } from './ring-points.ts';

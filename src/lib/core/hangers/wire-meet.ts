@@ -52,6 +52,7 @@ export function twoHooksAt(
 			point('left hook', left, dropLeft, leftLoad, first!.load?.pull),
 			point('right hook', right, dropRight, rightLoad, second!.load?.pull)
 		],
+		steadiness: { ...base.value.steadiness!, needed: level.value.steadyDepth },
 		heldLevelBy: 'Two hooks at unequal heights, where the wire pulls alike on both sides.'
 	});
 }
@@ -85,6 +86,7 @@ export function oneHookAt(
 	return ok({
 		...base.value,
 		points: [{ ...point!, x, drop: uneven(back, off.value.drop, point!.drop) }],
+		steadiness: { ...base.value.steadiness!, friction: off.value.frictionNeeded },
 		heldLevelBy: frictionWords(off.value)
 	});
 }

@@ -96,6 +96,7 @@ export function solveWire(
 			...nearEdge(back.ringSpan, piece, 'ringSpan'),
 			...ringPointCautions(back.points, piece, piece.weight === null ? null : tension)
 		],
+		steadiness: { depth: below, needed: even.value.steadyDepth, friction: 0 },
 		heldLevelBy: even.value.steady
 			? 'Its own weight brings it back to level.'
 			: 'Friction of the wire on the hook only. Two hooks further apart, a steeper wire or rings straight on hooks hold better.'

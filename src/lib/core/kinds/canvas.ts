@@ -9,6 +9,7 @@ export const canvas = {
 	outlines: ['rectangle', 'oval'],
 	glazing: false,
 	framed: false,
+	suffers: () => 'medium',
 	hangers: ['stretcher', 'wire-one', 'wire-two', 'rings', 'sawtooth-two', 'cleat'],
 	checks: [keys, backing, labels, topMarked]
 } as const satisfies Kind;

@@ -9,6 +9,7 @@ export const mirror = {
 	outlines: ['rectangle', 'oval', 'polygon'],
 	glazing: true,
 	framed: true,
+	suffers: () => 'none',
 	hangers: ['rings', 'cleat', 'mirror-plates', 'security', 'wire-two'],
 	checks: [joints, clips, silver, backing, glassEdges]
 } as const satisfies Kind;

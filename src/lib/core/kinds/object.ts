@@ -9,6 +9,7 @@ export const object = {
 	outlines: ['polygon', 'oval', 'rectangle'],
 	glazing: false,
 	framed: false,
+	suffers: () => 'none',
 	hangers: ['ring-one', 'stretcher', 'keyholes', 'rings', 'drilled', 'cleat'],
 	checks: [eyes, feltAll, insects, labels, topMarked]
 } as const satisfies Kind;

@@ -9,6 +9,7 @@ export const panel = {
 	outlines: ['rectangle', 'oval', 'polygon'],
 	glazing: false,
 	framed: false,
+	suffers: () => 'medium',
 	hangers: ['drilled', 'keyholes', 'cleat', 'rings', 'sawtooth-two', 'strips'],
 	checks: [sealed, feltAll, labels, topMarked]
 } as const satisfies Kind;

@@ -9,6 +9,7 @@ export const plate = {
 	outlines: ['oval'],
 	glazing: false,
 	framed: false,
+	suffers: () => 'none',
 	hangers: ['plate-hanger', 'ring-one'],
 	checks: [sound, feltAll, labels]
 } as const satisfies Kind;

@@ -9,6 +9,7 @@ export const shelf = {
 	outlines: ['rectangle'],
 	glazing: false,
 	framed: false,
+	suffers: () => 'none',
 	hangers: ['keyholes', 'cleat', 'mirror-plates', 'drilled'],
 	checks: [noLeaning, feltAll]
 } as const satisfies Kind;

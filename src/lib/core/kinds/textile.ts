@@ -9,6 +9,7 @@ export const textile = {
 	outlines: ['rectangle'],
 	glazing: false,
 	framed: false,
+	suffers: () => 'high',
 	hangers: ['cleat', 'rail', 'pin', 'strips'],
 	checks: [sleeve, insects, labels, topMarked]
 } as const satisfies Kind;

@@ -13,6 +13,7 @@
 	import { setHook } from '$lib/store/commands/index.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
 	import KitFields from '../fix/KitFields.svelte';
+	import StayLevel from './StayLevel.svelte';
 
 	interface Props {
 		piece: Piece;
@@ -97,7 +98,7 @@
 	{:else}
 		<p>Weigh it (stand on a scale with it and without it), and type the weight in the Rack.</p>
 	{/if}
-	<p><strong>Held level by:</strong> {hung.heldLevelBy}</p>
+	<StayLevel {hung} {styles} />
 {/if}
 
 <style>

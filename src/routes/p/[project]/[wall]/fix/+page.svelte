@@ -64,7 +64,7 @@
 	const ofPiece = $derived([
 		...(fix?.cautions ?? []),
 		...(plan?.ofPlace ?? [])
-			.filter(({ pieceId, hookId }) => pieceId === view.selected && hookId)
+			.filter(({ pieceId }) => pieceId === view.selected)
 			.map(({ caution }) => caution)
 	]);
 	const cautions = [
