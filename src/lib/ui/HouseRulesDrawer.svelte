@@ -87,6 +87,22 @@
 			</section>
 			<section>
 				<LengthField
+					label="Your tape’s hook reads too much by"
+					help="Measure something known, hooked and from the 10 in or 10 cm line; minus is too little"
+					signed
+					zero
+					value={rules.tapeHook}
+					{styles}
+					plausible={{ min: -3, max: 3 }}
+					onvalue={(tapeHook) => set({ tapeHook })}
+					onseal={seal}
+				/>
+				<p class="why">
+					A bent hook shifts every reading: marks are told as your tape will show them.
+				</p>
+			</section>
+			<section>
+				<LengthField
 					label="Centre height"
 					help="From the floor under the middle of the group, carried level"
 					value={rules.centreHeight}
@@ -174,7 +190,7 @@
 			</section>
 			<section>
 				<LengthField
-					label="A piece may move sideways to meet studs, at most"
+					label="A piece may move to meet a stud or an old nail, at most"
 					zero
 					value={rules.nudge}
 					{styles}

@@ -1,6 +1,6 @@
 import { HAND_REACH } from '../cautions/ladder.ts';
 import { faceOf } from '../features/index.ts';
-import { fixingOf, TOOLS, type Ground, type Tool } from '../catalogue/index.ts';
+import { fixingOf, MASONRY, TOOLS, type Ground, type Tool } from '../catalogue/index.ts';
 import type { Use } from '../choose/holds.ts';
 import { hookOf, type HookKind } from '../fixings/index.ts';
 import { hangerOf } from '../hangers/index.ts';
@@ -54,7 +54,7 @@ const sparesOf = (count: number): number => Math.ceil(count / 5);
 /** Wire is cut to whole half inches, mm. */
 const STEP = 12.7;
 /** Grounds whose dust is not to be breathed. */
-const DUSTY: readonly Ground[] = ['plaster', 'brick', 'block', 'concrete'];
+const DUSTY: readonly Ground[] = ['plaster', ...MASONRY];
 
 /**
  * What to buy and carry for pieces: fixings with spares, wire, hardware, bits, tools, and what marks and mends.
@@ -129,7 +129,7 @@ const sentence = (words: string): string => words[0]!.toUpperCase() + words.slic
 function drillingFor(kind: HookKind, ground: Ground) {
 	const bit = fixingOf(kind).bits.find((each) => each.in.includes(ground));
 	if (!bit) return [];
-	const masonry = ground === 'brick' || ground === 'block' || ground === 'concrete';
+	const masonry = MASONRY.includes(ground);
 	return [
 		{
 			key: `bit ${bit.mm} ${masonry}`,

@@ -16,6 +16,9 @@ export const GROUNDS = {
 } as const;
 export type Ground = keyof typeof GROUNDS;
 
+/** Grounds that want a masonry bit. */
+export const MASONRY: readonly Ground[] = ['brick', 'block', 'concrete'];
+
 /** What a printed rating says: what it may carry, what it broke at, or nobody knows which. */
 export const MEANINGS = ['working', 'failure', 'unknown'] as const;
 export type Meaning = (typeof MEANINGS)[number];

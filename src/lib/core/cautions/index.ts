@@ -15,6 +15,7 @@ import { tooBright } from './too-bright.ts';
 import { tooWeak } from './too-weak.ts';
 import { weightUnknown } from './weight-unknown.ts';
 
+export { STANDING_CAUTIONS } from './standing.ts';
 export type { CautionRule, Fixed } from './face.ts';
 
 /** Every danger that is looked for when a piece is fixed, the gravest first. A new one is one file and one line here. */

@@ -53,6 +53,13 @@ describe('every kind of feature', () => {
 		expect(zonesReached('furniture', { ...console_, sort: 'bed' }, piece(1200, 1400))).deep.equal([
 			'over-people'
 		]);
+		const low = { ...console_, height: 600 };
+		expect(zonesReached('furniture', { ...low, sort: 'cot' }, piece(1200, 1400))).deep.equal([
+			'over-cot'
+		]);
+		expect(zonesReached('furniture', { ...low, sort: 'hearth' }, piece(1200, 1400))).deep.equal([
+			'over-hearth'
+		]);
 		const door = { x: 1000, y: 0, width: 900, height: 2100 };
 		expect(zonesReached('door', door, piece(1950, 1200))).deep.equal([]);
 		expect(zonesReached('door', { ...door, opens: 'right' }, piece(1950, 1200))).deep.equal([

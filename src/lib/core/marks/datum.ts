@@ -93,6 +93,13 @@ function only({ wall, pieces, centreLineY }: Datums, datum: AcrossDatum | UpDatu
 	};
 }
 
+/** Lines a tape is laid against by a mark, and not by its hook. */
+const LINES = ['level-line', 'read-line', 'centre-line'];
+
+/** What a tape’s hook adds to a reading from there, mm. */
+export const hookAdds = ({ from }: AcrossDatum | UpDatum, tapeHook: number): number =>
+	LINES.includes(from) ? 0 : tapeHook;
+
 /** A text that is equal for equal datums. */
 export const datumKey = (datum: object): string =>
 	['from', 'id', 'edge'].map((key) => (datum as Record<string, unknown>)[key] ?? '').join('/');

@@ -30,6 +30,22 @@ describe('schedule', () => {
 		}
 	});
 
+	it('adds what the person’s own tape reads too much, where it is hooked', () => {
+		const off = (project: Project) => (project.houseRules.tapeHook = 1.5875);
+		const corner = { across: { from: 'right-corner' } as const, up: { from: 'ceiling' } as const };
+		const [good, bent] = [marksFrom(corner).marks, marksFrom(corner, off).marks];
+		for (const [index, mark] of bent.entries()) {
+			expect(mark.across.exact.value - good[index]!.across.exact.value).closeTo(1.5875, 1e-9);
+			expect(mark.across.printed - good[index]!.across.printed).closeTo(1.5875, 1e-9);
+			expect(mark.up.exact.value - good[index]!.up.exact.value).closeTo(1.5875, 1e-9);
+			expect(mark.up.exact.sum.at(-1)!.label).equal('your tape’s hook');
+		}
+		const line = { up: { from: 'level-line' } as const };
+		expect(marksFrom(line, off).marks[0]!.up.exact.value).equal(
+			marksFrom(line).marks[0]!.up.exact.value
+		);
+	});
+
 	it('turns round where the tape is hooked between the marks', () => {
 		const { marks } = marksFrom({ across: { from: 'piece', id: 'piece-c', edge: 'left' } });
 		const of = (letter: string) => marks.find((mark) => mark.letter === letter)!;

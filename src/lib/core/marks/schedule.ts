@@ -6,7 +6,7 @@ import type { Wall } from '../model/wall.ts';
 import type { PlannedHook, PlannedPiece } from '../plan/hang.ts';
 import type { CentreLine } from '../plan/place.ts';
 import { roundToTick, type LengthStyle } from '../units/index.ts';
-import { datumHeight, hookedAcross, hookedUp } from './datum.ts';
+import { datumHeight, hookAdds, hookedAcross, hookedUp } from './datum.ts';
 import { stylesOf } from './styles.ts';
 
 /** One number a tape shows, from where it is hooked and which way. */
@@ -52,7 +52,10 @@ type From = [
 	/** What the tape hooks on at each place anew; null when that is the same all along. */
 	here: string | null,
 	lead: LengthStyle,
-	tolerance: number
+	tolerance: number,
+	/** What the tape’s hook adds, mm, across and up. */
+	acrossAdds: number,
+	upAdds: number
 ];
 
 /** Marks of every hook from the wall's own tape hooks, in the order a person walks the wall. */
@@ -91,23 +94,33 @@ export function schedule({
 			level,
 			here,
 			lead,
-			houseRules.tolerance
+			houseRules.tolerance,
+			hookAdds(across.datum, houseRules.tapeHook),
+			hookAdds(up.datum, houseRules.tapeHook)
 		);
 	});
 }
 
 const marksOf = memoised(({ pieceId, letter, hooks }: PlannedPiece, ...from: From): Mark[] => {
-	const [acrossAt, acrossLabel, upLabel, level, here, lead, tolerance] = from;
+	const [acrossAt, acrossLabel, upLabel, level, here, lead, tolerance, acrossAdds, upAdds] = from;
 	const first = hooks[0]!;
 	return hooks.map((hook): Mark => {
 		const datum = hook !== first && here ? `${here} the ${first.name}` : upLabel;
-		const across = distanceAcross(hook, acrossAt);
-		const acrossPrinted = asOneSet(first.hole.x - acrossAt, hook.hole.x - first.hole.x, lead);
-		const up = distanceUp(hook, hook.hole.y, level);
-		const upPrinted = asOneSet(first.hole.y - level, hook.hole.y - first.hole.y, lead);
-		const bearing = distanceUp(hook, hook.bearing.y, level);
+		const across = distanceAcross(hook, acrossAt, acrossAdds);
+		const acrossPrinted = asOneSet(
+			hooked(first.hole.x - acrossAt, acrossAdds),
+			hook.hole.x - first.hole.x,
+			lead
+		);
+		const up = distanceUp(hook, hook.hole.y, level, upAdds);
+		const upPrinted = asOneSet(
+			hooked(first.hole.y - level, upAdds),
+			hook.hole.y - first.hole.y,
+			lead
+		);
+		const bearing = distanceUp(hook, hook.bearing.y, level, upAdds);
 		const bearingPrinted = asOneSet(
-			first.bearing.y - level,
+			hooked(first.bearing.y - level, upAdds),
 			hook.bearing.y - first.bearing.y,
 			lead
 		);
@@ -128,6 +141,9 @@ const marksOf = memoised(({ pieceId, letter, hooks }: PlannedPiece, ...from: Fro
 	});
 });
 
+/** A distance as the tape shows it, whichever way it lies. */
+const hooked = (signed: number, adds: number): number => signed + (signed < 0 ? -adds : adds);
+
 function printed(
 	distance: Distance,
 	datum: string,
@@ -144,7 +160,7 @@ function asOneSet(first: number, spacing: number, style: LengthStyle): number {
 	return Math.abs(roundToTick(first, style) + roundToTick(spacing, style));
 }
 
-function distanceAcross(hook: PlannedHook, datum: number): Distance {
+function distanceAcross(hook: PlannedHook, datum: number, adds: number): Distance {
 	const terms: Term[] = [
 		...hook.across.sum,
 		term('hole beside the bearing', hook.hole.x - hook.bearing.x),
@@ -153,11 +169,11 @@ function distanceAcross(hook: PlannedHook, datum: number): Distance {
 	const signed = hook.hole.x - datum;
 	return {
 		way: signed < 0 ? 'left of' : 'right of',
-		exact: unsigned(terms, signed, 'place of the hook, from where the tape is hooked', [])
+		exact: unsigned(terms, signed, adds, 'place of the hook, from where the tape is hooked', [])
 	};
 }
 
-function distanceUp(hook: PlannedHook, y: number, datum: number): Distance {
+function distanceUp(hook: PlannedHook, y: number, datum: number, adds: number): Distance {
 	const terms: Term[] = [
 		...hook.height.sum,
 		term(
@@ -172,6 +188,7 @@ function distanceUp(hook: PlannedHook, y: number, datum: number): Distance {
 		exact: unsigned(
 			terms,
 			signed,
+			adds,
 			'height of the bearing and the hook’s own offset, from where the tape is hooked',
 			hook.height.parts
 		)
@@ -185,12 +202,18 @@ const term = (label: string, value: number): Term => ({
 });
 
 /** A tape shows no minus: measured the other way, every term changes its sign. */
-function unsigned(terms: Term[], signed: number, source: string, parts: Derived['parts']): Derived {
+function unsigned(
+	terms: Term[],
+	signed: number,
+	adds: number,
+	source: string,
+	parts: Derived['parts']
+): Derived {
 	const used = terms.filter(({ value }, index) => index === 0 || value !== 0);
 	const turned: Term[] =
 		signed < 0 ? used.map((each) => ({ ...each, sign: each.sign === 1 ? -1 : 1 })) : used;
 	return {
-		...addUp(turned, source),
+		...addUp(adds === 0 ? turned : [...turned, term('your tape’s hook', adds)], source),
 		...combine([...parts, { label: 'reading the tape', plusMinus: TAPE_READING }])
 	};
 }

@@ -1,6 +1,6 @@
 import * as z from 'zod/mini';
 import { memoised } from '../memo.ts';
-import { distance, kilograms, size } from './sizes.ts';
+import { distance, kilograms, position, size } from './sizes.ts';
 
 export const tapeDenominatorSchema = z.union([
 	z.literal(2),
@@ -21,6 +21,9 @@ export const houseRulesSchema = z.object({
 	tapeFraction: tapeDenominatorSchema.check(
 		z.describe('finest fraction of an inch the tape shows')
 	),
+	tapeHook: z
+		._default(position, 0)
+		.check(z.describe('mm that the person’s tape reads too much when hooked; minus is too little')),
 	centreHeight: size.check(z.describe('mm from the floor to the middle of a piece')),
 	gap: distance.check(z.describe('mm between neighbours')),
 	hookMargin: distance.check(z.describe('mm a hook must stay below the top edge')),
@@ -38,6 +41,7 @@ export type HouseRules = z.infer<typeof houseRulesSchema>;
 export const usualHouseRules: HouseRules = {
 	units: 'in',
 	tapeFraction: 32,
+	tapeHook: 0,
 	centreHeight: 57 * 25.4,
 	gap: 2 * 25.4,
 	hookMargin: 0.5 * 25.4,

@@ -2,12 +2,12 @@
 	import { page } from '$app/state';
 	import {
 		activeArrangement,
-		care,
 		centreX,
 		formatLength,
 		mayFitStuds,
 		oldHoles,
 		settledAs,
+		STANDING_CAUTIONS,
 		stylesOf
 	} from '$lib/core/index.ts';
 	import { settle, settlementBy, unsettle } from '$lib/store/commands/index.ts';
@@ -67,18 +67,6 @@
 			.filter(({ pieceId }) => pieceId === view.selected)
 			.map(({ caution }) => caution)
 	]);
-	const cautions = [
-		care(
-			'rating',
-			'A fall can injure someone, and ratings here are typical until you enter your packet’s.',
-			'Pull on every fixing before anything hangs on it. Ask an art installer where the piece is big, valuable or over masonry. Local codes win.'
-		),
-		care(
-			'behind',
-			'Cables and pipes may run behind any mark.',
-			'Look for sockets, switches and radiators above, below and beside it, and probe before you drill. Ask a licensed electrician or plumber when in doubt.'
-		)
-	];
 </script>
 
 {#if piece}
@@ -188,7 +176,10 @@
 	</div>
 {/if}
 <div class="mt-4">
-	<CautionList cautions={[...ofPiece, ...cautions, ...(plan?.wallCautions ?? [])]} {styles} />
+	<CautionList
+		cautions={[...ofPiece, ...STANDING_CAUTIONS, ...(plan?.wallCautions ?? [])]}
+		{styles}
+	/>
 </div>
 
 <style>
