@@ -1,30 +1,37 @@
 import {
 	fixOnWall,
+	knownLean,
 	knownStuds,
 	mayHaveStuds,
 	solveBones,
 	studFacts,
+	type Framing,
 	type PieceFix,
-	type Project
+	type Project,
+	type Wall
 } from '../core/index.ts';
 import { answerBy } from './answer.ts';
 
 export interface FixQuestion {
 	project: Project;
-	/** Walls by their id, with the middles of the studs that are as good as known; null to reckon them first. */
-	walls: { id: string; studs: readonly number[] | null }[];
+	/** Walls by their id, with what is as good as known of their studs; null to reckon them first. */
+	walls: { id: string; framing: Framing | null }[];
 }
 
 /** By the ids of the walls. */
 export type FixAnswer = Record<string, PieceFix[]>;
 
+function framingOf(wall: Wall): Framing {
+	const bones = mayHaveStuds(wall) ? solveBones(studFacts(wall)) : null;
+	return { studs: knownStuds(bones), lean: knownLean(bones) };
+}
+
 answerBy(({ project, walls }: FixQuestion): FixAnswer =>
 	Object.fromEntries(
-		walls.flatMap(({ id, studs }) => {
+		walls.flatMap(({ id, framing }) => {
 			const wall = project.walls.find((each) => each.id === id);
 			if (!wall) return [];
-			const known = studs ?? knownStuds(mayHaveStuds(wall) ? solveBones(studFacts(wall)) : null);
-			return [[id, fixOnWall(project, wall, known)]];
+			return [[id, fixOnWall(project, wall, framing ?? framingOf(wall))]];
 		})
 	)
 );

@@ -14,7 +14,7 @@ import {
 	type Project
 } from '../model/index.ts';
 import { fitWall, type FitWhom } from './fit-wall.ts';
-import { fixOnWall } from './fix.ts';
+import { fixOnWall, type Framing } from './fix.ts';
 
 /** Pieces on rings 300 apart, 400 wide: their points are 150 beside their middles. */
 function wallOf(middles: readonly number[], weight = 6): Project {
@@ -43,8 +43,13 @@ function wallOf(middles: readonly number[], weight = 6): Project {
 
 const placements = (project: Project): Placement[] => project.walls[0]!.arrangements[0]!.placements;
 
-async function fit(project: Project, studs: readonly number[], whom: FitWhom = 'all') {
-	const { model, read } = fitWall(project, project.walls[0]!, studs, whom);
+async function fit(
+	project: Project,
+	studs: readonly number[],
+	whom: FitWhom = 'all',
+	lean: Framing['lean'] = null
+) {
+	const { model, read } = fitWall(project, project.walls[0]!, { studs, lean }, whom);
 	return read(await solveYesNo(model, 5));
 }
 
@@ -119,7 +124,7 @@ describe('fitting an arrangement to the studs', () => {
 		const { pieceId, way } = found.met[0]!;
 		const settlement = settlementBy(pieceId, way);
 		const moved = tried(project, fitToStuds(project.walls[0]!.id, found.moves, [settlement]));
-		const [fix] = fixOnWall(moved, moved.walls[0]!, studs);
+		const [fix] = fixOnWall(moved, moved.walls[0]!, { studs, lean: null });
 		expect(fix!.settled).equal(true);
 		expect(fix!.now.map((use) => use.ok && use.value.ground)).deep.equal(['timber', 'timber']);
 	});
@@ -190,6 +195,13 @@ describe('fitting an arrangement to the studs', () => {
 			{ numRuns: 15 }
 		);
 	}).timeout(60_000);
+
+	it('meets leaning studs where they are at the height of the hooks', async () => {
+		// Told 300 above the floor, 10 mm in a metre; its rings hang 1537 up: 12.4 mm further right.
+		const found = await fit(wallOf([1000]), [838, 1138], 'all', { perMetre: 10, at: 300 });
+		expect(found.before).equal(1);
+		expect((await fit(wallOf([1000]), [838, 1138])).before).equal(0);
+	});
 
 	it('asks only the heavy where it is told to', async () => {
 		const found = await fit(wallOf([1000, 3000], 6), [864, 1164], 'heavy');

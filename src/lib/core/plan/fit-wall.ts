@@ -19,7 +19,7 @@ import { substrateOf } from '../substrates/index.ts';
 import { weightToReckon } from '../weight/piece-weight.ts';
 import { ontoStuds, posesAsItIs } from '../choose/poses.ts';
 import { keepOuts } from './arrange-wall.ts';
-import { toChoose } from './fix.ts';
+import { studsBehind, toChoose, type Framing } from './fix.ts';
 import { leftOn } from './old-holes.ts';
 import type { PlannedPiece } from './hang.ts';
 import { piecesById, placeWall } from './plan-for-page.ts';
@@ -71,15 +71,15 @@ export const mayFitStuds = (wall: Wall): boolean =>
  * hardware they have; what is locked, settled or not weighed stays. Gaps grow no narrower than the house gap, or than
  * they are.
  *
- * @param studs middles of the studs that are as good as known, mm.
+ * @param framing what is as good as known of its studs.
  */
 export function fitWall(
 	project: Project,
 	wall: Wall,
-	studs: readonly number[],
+	framing: Framing,
 	whom: FitWhom
 ): { model: YesNoModel; read: (solved: Solved) => StudFit } {
-	const units = unitsOf(project, wall, studs, whom);
+	const units = unitsOf(project, wall, framing, whom);
 	const problem: FitProblem = {
 		units: units.map(({ pieces, moves }) => ({
 			moves: moves.map(({ by, each }) => ({
@@ -127,7 +127,7 @@ function fitOf(units: readonly Unit[], chosen: readonly number[]) {
 
 const BRINGS = { 0: 'all', 1: 'some', 2: 'room' } as const;
 
-function unitsOf(project: Project, wall: Wall, studs: readonly number[], whom: FitWhom): Unit[] {
+function unitsOf(project: Project, wall: Wall, framing: Framing, whom: FitWhom): Unit[] {
 	const arrangement = activeArrangement(wall);
 	const known = piecesById(project.pieces);
 	const runs = likelyRuns(wall);
@@ -142,6 +142,7 @@ function unitsOf(project: Project, wall: Wall, studs: readonly number[], whom: F
 		const pieces = together.map(({ pieceId: id, x }): Member => {
 			const piece = known.get(id)!;
 			const { rect } = planned.get(id)!;
+			const studs = studsBehind(planned.get(id)!, framing);
 			return {
 				...{ piece, rect },
 				asked: toChoose({

@@ -8,6 +8,7 @@ import { chooseFixings, type FixChoice, type ToChoose } from '../choose/choose.t
 import { useOf, withinRule, type Use } from '../choose/holds.ts';
 import { rolesOf } from '../choose/poses.ts';
 import { top } from '../geometry/rect.ts';
+import { leanAt, type Lean } from '../bones/lean.ts';
 import { likelyRuns } from '../survey/runs.ts';
 import { hangerOf, type PointLoad, type WallPoint } from '../hangers/index.ts';
 import type { Piece } from '../model/piece.ts';
@@ -19,6 +20,22 @@ import { nailPull } from '../statics/prying.ts';
 import { hookOf, standOffOf } from '../fixings/index.ts';
 import { hungPiece, type PlannedHook, type PlannedPiece } from './hang.ts';
 import { piecesById, placeWall } from './plan-for-page.ts';
+
+/** Studs of a wall that are as good as known: their middles, mm, and how they lean; null where they are plumb. */
+export interface Framing {
+	studs: readonly number[];
+	lean: Lean | null;
+}
+
+/** Middles of the studs at the height of a piece’s hooks, mm. */
+export function studsBehind(
+	{ rect, hooks }: PlannedPiece,
+	{ studs, lean }: Framing
+): readonly number[] {
+	if (!lean) return studs;
+	const y = hooks[0]?.hole.y ?? top(rect);
+	return studs.map((stud) => stud + leanAt(lean, y));
+}
 
 /** How a piece is fixed, and how it could be. */
 export interface PieceFix {
@@ -35,9 +52,9 @@ export interface PieceFix {
 /**
  * The *fix* stage: for every piece of a wall how its hooks are used, and complete ways ranked.
  *
- * @param studs middles of the studs that are as good as known, mm.
+ * @param framing what is as good as known of its studs.
  */
-export function fixOnWall(project: Project, wall: Wall, studs: readonly number[]): PieceFix[] {
+export function fixOnWall(project: Project, wall: Wall, framing: Framing): PieceFix[] {
 	const known = piecesById(project.pieces);
 	const arrangement = activeArrangement(wall);
 	const runs = likelyRuns(wall);
@@ -45,6 +62,7 @@ export function fixOnWall(project: Project, wall: Wall, studs: readonly number[]
 	return placeWall(project, wall).pieces.map((planned): PieceFix => {
 		const piece = known.get(planned.pieceId)!;
 		const placement = arrangement.placements.find(({ pieceId }) => pieceId === piece.id)!;
+		const studs = studsBehind(planned, framing);
 		const now = usesNow(planned, piece, { project, wall, studs, left });
 		return {
 			pieceId: piece.id,

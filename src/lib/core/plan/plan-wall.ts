@@ -1,6 +1,7 @@
 import type { Project } from '../model/project.ts';
 import { ok, type Result } from '../result.ts';
 import { solveBones, type Bones } from './bones.ts';
+import type { Lean } from '../bones/lean.ts';
 import { fixOnWall, type PieceFix } from './fix.ts';
 import { planForPage, type WallPlan } from './plan-for-page.ts';
 import { mayHaveStuds, studFacts } from './stud-facts.ts';
@@ -22,7 +23,17 @@ export function planWall(project: Project, wallId: string): Result<WholePlan> {
 	if (!plan.ok) return plan;
 	const wall = project.walls.find(({ id }) => id === wallId)!;
 	const bones = mayHaveStuds(wall) ? solveBones(studFacts(wall)) : null;
-	return ok({ ...plan.value, bones, fixes: fixOnWall(project, wall, knownStuds(bones)) });
+	return ok({
+		...plan.value,
+		bones,
+		fixes: fixOnWall(project, wall, { studs: knownStuds(bones), lean: knownLean(bones) })
+	});
+}
+
+/** How they lean; null where they are plumb, or not known. */
+export function knownLean(bones: Bones | null): Lean | null {
+	const estimate = bones?.estimate;
+	return estimate?.ok && estimate.value.known ? estimate.value.lean : null;
 }
 
 /** Middles of the studs that are as good as known, mm; none while they are not. */

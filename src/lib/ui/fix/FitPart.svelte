@@ -1,6 +1,12 @@
 <script lang="ts">
 	import { Magnet } from '@lucide/svelte';
-	import { formatLength, type FitWhom, type StudFit, type Styles } from '$lib/core/index.ts';
+	import {
+		formatLength,
+		type FitWhom,
+		type Framing,
+		type StudFit,
+		type Styles
+	} from '$lib/core/index.ts';
 	import { fitToStuds, settlementBy } from '$lib/store/commands/index.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
 	import type { FitQuestion } from '$lib/workers/fit.worker.ts';
@@ -11,12 +17,11 @@
 
 	interface Props {
 		wallId: string;
-		/** Middles of the studs that are as good as known, mm. */
-		studs: readonly number[];
+		framing: Framing;
 		styles: Styles;
 	}
 
-	let { wallId, studs, styles }: Props = $props();
+	let { wallId, framing, styles }: Props = $props();
 
 	const session = $derived(getSession()());
 	const worker = new Newest<FitQuestion, StudFit | null>(startFitWorker);
@@ -46,7 +51,7 @@
 
 	const forget = () => worker.drop();
 
-	const ask = () => worker.ask({ project: session.kept, wallId, studs: [...studs], whom });
+	const ask = () => worker.ask({ project: session.kept, wallId, framing, whom });
 </script>
 
 <section aria-label="Fit to the studs">

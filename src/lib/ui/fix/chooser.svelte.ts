@@ -76,7 +76,10 @@ export class Chooser {
 		const others = all ? project.walls.filter(({ id }) => id !== wallId) : [];
 		this.#worker.ask({
 			project,
-			walls: [{ id: wallId, studs: bones.known }, ...others.map(({ id }) => ({ id, studs: null }))]
+			walls: [
+				{ id: wallId, framing: bones.framing },
+				...others.map(({ id }) => ({ id, framing: null }))
+			]
 		});
 	}
 }

@@ -1,5 +1,11 @@
 import { createContext } from 'svelte';
-import { knownStuds, type Bones, type ProbeFacts } from '$lib/core/index.ts';
+import {
+	knownLean,
+	knownStuds,
+	type Bones,
+	type Framing,
+	type ProbeFacts
+} from '$lib/core/index.ts';
 import { Newest } from '$lib/workers/newest.svelte.ts';
 import { startBonesWorker } from '$lib/workers/start.ts';
 
@@ -19,6 +25,10 @@ export class BonesWatch {
 	/** Middles of the studs that are as good as known, mm; none while they are not. */
 	get known(): number[] {
 		return knownStuds(this.bones);
+	}
+
+	get framing(): Framing {
+		return { studs: this.known, lean: knownLean(this.bones) };
 	}
 
 	/** Asks what the facts say; null where no studs can be. The same facts are asked once. */

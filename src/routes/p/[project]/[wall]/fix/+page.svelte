@@ -154,7 +154,7 @@
 			{/if}
 			<FixList pieces={plan?.pieces ?? []} {fixes} onselect={(id) => view.select(id)} />
 			{#if mayFitStuds(wall) && bones.known.length > 0}
-				<FitPart {wallId} studs={bones.known} {styles} />
+				<FitPart {wallId} framing={bones.framing} {styles} />
 			{/if}
 			{#if holes.length > 0}
 				<h3 class="mt-3 text-lg">Left from before</h3>
