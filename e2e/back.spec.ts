@@ -73,7 +73,7 @@ test('the person’s own hook moves the hole, not the bearing', async ({ page })
 	await measure(bench.getByLabel('From the bearing up to the hole'), '1');
 	await expect(readout(page)).not.toHaveText(before);
 	await bench.getByRole('button', { name: 'Back to typical figures' }).click();
-	await expect(bench.getByText('A typical figure.')).toBeVisible();
+	await expect(bench.getByText('Typical figures.')).toBeVisible();
 	await hook.selectOption('Wood screw, 8 gauge');
 	await expect(bench.getByText('Drill at the hole')).toBeVisible();
 	await expect(bench.getByRole('cell').first()).toContainText('2.6 lb');

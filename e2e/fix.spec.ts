@@ -97,3 +97,63 @@ test('the bag is packed for a wall and for all, ticked off, saved and printed', 
 	await expect(page.getByText('Masonry bit')).toHaveCount(0);
 	await expect(page.getByRole('checkbox', { name: /One-nail picture hook/ })).not.toBeChecked();
 });
+
+test('an arrangement is fitted to the studs, shown first, and moved and settled in one step', async ({
+	page
+}) => {
+	await openFix(page);
+	const fit = page.getByRole('region', { name: 'Fit to the studs' });
+	await fit.getByRole('button', { name: 'Fit the arrangement to the studs' }).click();
+	// Within an inch nothing more than the two that are there already.
+	await expect(fit).toContainText('2 of 7 can go into studs where they hang, and no move');
+	await expect(fit).toContainText('Proven');
+	await fit.getByRole('button', { name: 'Leave it' }).click();
+
+	await page.getByRole('button', { name: 'House rules' }).click();
+	await page.getByLabel('A piece may move to meet a stud or an old nail, at most').fill('7 in');
+	await page.keyboard.press('Escape');
+	await fit.getByRole('button', { name: 'Fit the arrangement to the studs' }).click();
+	await expect(fit.getByRole('list', { name: 'Moves' })).toContainText('all of it in studs', {
+		timeout: 20_000
+	});
+	const met = Number(/; (\d) can after/.exec(await fit.innerText())![1]);
+	expect(met).toBeGreaterThan(2);
+	await accessible(page, 'fitted to the studs');
+	await fit.getByRole('button', { name: 'Move and settle them' }).click();
+	await expect(bench(page).getByText(/^settled, /)).toHaveCount(met);
+	await page.getByRole('button', { name: /^Undo/ }).click();
+	await expect(bench(page).getByText(/^settled, /)).toHaveCount(0);
+});
+
+test('the catalogue tells of every fixing, and a kit is kept for the next project', async ({
+	page
+}) => {
+	await openFix(page);
+	await page.getByRole('radio', { name: 'the catalogue' }).check();
+	const fixings = page.getByRole('list', { name: 'Fixings' });
+	await expect(fixings.getByText('Masonry plug')).toHaveCount(0);
+	await page.getByLabel('What holds in').selectOption('brick');
+	await fixings.getByText('Masonry plug').click();
+	await expect(fixings.getByRole('img', { name: /Bearing and hole of the masonry/ })).toBeVisible();
+	await fixings.getByLabel('At hand').fill('1.5');
+	await expect(fixings.getByText('Count whole ones')).toBeVisible();
+	await fixings.getByLabel('At hand').fill('12');
+	await expect(fixings.getByText('Count whole ones')).toHaveCount(0);
+	await fixings.getByLabel('Your packet says, for one').fill('66 lb');
+	await expect(fixings.getByText('yours: 66.0 lb')).toBeVisible();
+	await accessible(page, 'the catalogue');
+	await page.getByRole('button', { name: 'Keep as my own' }).click();
+	await expect(page.getByText('Kept: a new project starts with your kit.')).toBeVisible();
+
+	await page.goto('/');
+	await page.getByRole('button', { name: /Start a wall/ }).click();
+	await page
+		.getByRole('button', { name: /^Start/ })
+		.last()
+		.click();
+	await page.waitForURL(/rack/);
+	await station(page, 'Fix').click();
+	await page.getByRole('radio', { name: 'the catalogue' }).check();
+	await page.getByLabel('What holds in').selectOption('brick');
+	await expect(fixings.getByText('yours: 66.0 lb')).toBeVisible();
+});

@@ -46,8 +46,9 @@ export interface StudFit {
 	left: number;
 }
 
-/** Moves are tried in steps of so many mm, and exactly onto studs. */
+/** Moves are tried in steps of so many mm, or so many of them to each side, and exactly onto studs. */
 const STEP = 2;
+const MOST_STEPS = 25;
 
 interface Unit {
 	pieces: Member[];
@@ -191,8 +192,9 @@ function unitOf(pieces: Member[], stays: boolean, wall: Wall, shut: readonly Rec
 const ALL: InStuds = { lacking: 0, way: null };
 
 function evenSteps(most: number): number[] {
-	const count = Math.floor(most / STEP);
-	return Array.from({ length: count }, (_, index) => (index + 1) * STEP).flatMap((by) => [by, -by]);
+	const step = Math.max(STEP, most / MOST_STEPS);
+	const count = Math.floor(most / step + 1e-9);
+	return Array.from({ length: count }, (_, index) => (index + 1) * step).flatMap((by) => [by, -by]);
 }
 
 /** Even steps, and those that bring a point of a piece’s back onto a stud. */
