@@ -30,6 +30,10 @@ test('the heavy mirror between two casings is solved several ways, never by its 
 	// One stud in reach: the cleat takes it in its middle, with a toggle on either side.
 	const cleat = ways(page).filter({ hasText: 'Cleat' }).first();
 	await expect(cleat).toContainText('2 × strap toggle and 1 × screw through the wall half');
+	await cleat.getByRole('button', { name: /^Show on the wall/ }).click();
+	await expect(readout(page)).toContainText('screw 1');
+	await cleat.getByRole('button', { name: /^Show on the wall/ }).click();
+	await expect(readout(page)).toContainText('left hook');
 	await cleat.getByRole('button', { name: /^Settle it so/ }).click();
 	await expect(ways(page).filter({ hasText: 'settled' })).toContainText('Cleat');
 	await expect(readout(page)).toContainText('screw 1');

@@ -17,10 +17,13 @@
 		/** It comes first in the ranking. */
 		first: boolean;
 		settled: boolean;
+		/** It is drawn on the wall without being settled. */
+		shown: boolean;
+		onshow: () => void;
 		onsettle: () => void;
 	}
 
-	let { way, styles, first, settled, onsettle }: Props = $props();
+	let { way, styles, first, settled, shown, onshow, onsettle }: Props = $props();
 
 	const COST = { 1: 'cheap', 2: 'dearer', 3: 'dear' };
 	const unit = $derived(styles.lead.unit === 'mm' ? 'kg' : 'lb');
@@ -70,15 +73,26 @@
 		{/each}
 	</details>
 	{#if !settled}
-		<button
-			class={['btn btn-sm', first ? 'btn-primary' : '']}
-			type="button"
-			aria-label="Settle it so: {way.hangs}, {way.on}"
-			title={way.points.map(({ hook }) => hookOf(hook).name).join(', ')}
-			onclick={onsettle}
-		>
-			Settle it so
-		</button>
+		<div class="acts">
+			<button
+				class={['btn btn-sm', first ? 'btn-primary' : '']}
+				type="button"
+				aria-label="Settle it so: {way.hangs}, {way.on}"
+				title={way.points.map(({ hook }) => hookOf(hook).name).join(', ')}
+				onclick={onsettle}
+			>
+				Settle it so
+			</button>
+			<button
+				class={['btn btn-ghost btn-sm', shown && 'btn-active']}
+				type="button"
+				aria-pressed={shown}
+				aria-label="Show on the wall: {way.hangs}, {way.on}"
+				onclick={onshow}
+			>
+				Show on the wall
+			</button>
+		</div>
 	{/if}
 </li>
 
@@ -161,7 +175,8 @@
 		margin: 0.2rem 0;
 	}
 
-	.btn {
-		justify-self: start;
+	.acts {
+		display: flex;
+		gap: 0.3rem;
 	}
 </style>

@@ -8,7 +8,8 @@
 		oldHoles,
 		settledAs,
 		STANDING_CAUTIONS,
-		stylesOf
+		stylesOf,
+		type Way
 	} from '$lib/core/index.ts';
 	import { settle, settlementBy, unsettle } from '$lib/store/commands/index.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
@@ -35,9 +36,18 @@
 	const plan = $derived(session.plan(wallId));
 	const piece = $derived(pieces.find(({ id }) => id === view.selected));
 	const planned = $derived(plan?.pieces.find(({ pieceId }) => pieceId === view.selected));
-	const placement = $derived(
-		activeArrangement(wall).placements.find(({ pieceId }) => pieceId === view.selected)
+	/** As it was settled, whatever way is being shown. */
+	const settled = $derived(
+		session.keptPlan(wallId)?.pieces.find(({ pieceId }) => pieceId === view.selected)?.settled ??
+			false
 	);
+	const fixed = $derived(
+		activeArrangement(session.kept.walls.find(({ id }) => id === wallId)!).placements.find(
+			({ pieceId }) => pieceId === view.selected
+		)?.fix
+	);
+	/** Id of the way that is shown on the wall without being settled. */
+	let shown: string | null = $state(null);
 
 	let part: 'pieces' | 'bag' | 'catalogue' = $state('pieces');
 	let all = $state(false);
@@ -60,6 +70,19 @@
 		})
 	);
 
+	function show(way: Way | null) {
+		shown = way?.id ?? null;
+		session.show(way && settle(wallId, [settlementBy(view.selected!, way)]));
+	}
+
+	$effect(() => {
+		void view.selected;
+		return () => {
+			shown = null;
+			session.show(null);
+		};
+	});
+
 	const holes = $derived(oldHoles(wall, plan?.pieces ?? []));
 	const ofPiece = $derived([
 		...(fix?.cautions ?? []),
@@ -72,7 +95,7 @@
 {#if piece}
 	<button class="back" type="button" onclick={() => view.select(null)}>‹ All pieces</button>
 	<h2>{piece.letter} · {piece.name}</h2>
-	{#if planned?.settled}
+	{#if settled}
 		<button class="back" type="button" onclick={() => session.run(unsettle(wallId, piece.id))}>
 			Open it again
 		</button>
@@ -93,8 +116,13 @@
 					{way}
 					{styles}
 					first={index === 0}
-					settled={Boolean(placement?.fix && planned?.settled && settledAs(placement.fix, way))}
-					onsettle={() => session.run(settle(wallId, [settlementBy(piece.id, way)]))}
+					settled={Boolean(fixed && settled && settledAs(fixed, way))}
+					shown={shown === way.id}
+					onshow={() => show(shown === way.id ? null : way)}
+					onsettle={() => {
+						shown = null;
+						session.run(settle(wallId, [settlementBy(piece.id, way)]));
+					}}
 				/>
 			{/each}
 		</ul>
