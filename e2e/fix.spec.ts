@@ -1,5 +1,16 @@
 import type { Page } from '@playwright/test';
-import { accessible, expect, kept, openDemo, pieceOn, readout, station, test } from './support.ts';
+import {
+	accessible,
+	expect,
+	kept,
+	measure,
+	openDemo,
+	pieceOn,
+	readout,
+	station,
+	survey,
+	test
+} from './support.ts';
 
 const bench = (page: Page) => page.getByRole('complementary', { name: 'Bench' });
 const ways = (page: Page) => page.getByTestId('way');
@@ -160,4 +171,30 @@ test('the catalogue tells of every fixing, and a kit is kept for the next projec
 	await page.getByRole('radio', { name: 'the catalogue' }).check();
 	await page.getByLabel('What holds in').selectOption('brick');
 	await expect(fixings.getByText('yours: 66.0 lb')).toBeVisible();
+});
+
+test('an old nail that has held more carries again, and needs no new hook', async ({ page }) => {
+	await openFix(page, 'F');
+	await expect(ways(page).first()).not.toContainText('old nail');
+	// F bears at 109 in and 54 in up; the nail is half an inch away from there.
+	await survey(page, 'On it');
+	await bench(page).getByRole('button', { name: 'Old nail or anchor', exact: true }).click();
+	await measure(bench(page).getByLabel('Left edge'), '109 1/4');
+	await measure(bench(page).getByLabel('Bottom'), '53 1/2');
+	await bench(page)
+		.getByRole('group', { name: 'Sound enough to hang on again' })
+		.getByRole('radio', { name: 'yes' })
+		.check();
+	await measure(bench(page).getByLabel('It has held'), '20 lb');
+	await station(page, 'Fix').click();
+	await pieceOn(page, 'F').focus();
+	await expect(ways(page).first()).toContainText('1 × old nail');
+	await ways(page)
+		.first()
+		.getByRole('button', { name: /^Settle it so/ })
+		.click();
+	await station(page, 'Mark').click();
+	await expect(page.getByTestId('mark').filter({ hasText: 'F · hook' })).toContainText(
+		'there already'
+	);
 });

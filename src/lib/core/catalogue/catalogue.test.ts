@@ -2,6 +2,7 @@ import { expect } from 'chai';
 import { HOOK_KINDS, hookOf } from '../fixings/index.ts';
 import { hangers } from '../hangers/index.ts';
 import { KG_PER_POUND } from '../units/constants.ts';
+import { backHardware } from './for-the-back.ts';
 import { fixingOf, fixings, holdingIn } from './index.ts';
 
 describe('the catalogue', () => {
@@ -47,6 +48,46 @@ describe('the catalogue', () => {
 		expect(rated('picture-hook-3')).deep.equal([75, 'working']);
 		expect(rated('ribbed-plug')).deep.equal([10, 'working']);
 		expect(rated('strap-toggle')).deep.equal([265, 'failure']);
+	});
+
+	it('has wood screws by gauge and nails by length', () => {
+		// Diameters: ASME B18.6.1 for screws, 0.060 + 0.013 in a gauge; ASTM F1667 for common nails of 6d and 8d.
+		const shank = (kind: (typeof HOOK_KINDS)[number]) => {
+			const holding = holdingIn(fixingOf(kind), 'timber')!;
+			if (holding.by !== 'wood') throw new Error(kind);
+			return holding.shank;
+		};
+		for (const [kind, gauge] of [
+			['screw-6', 6],
+			['screw', 8],
+			['deck-screw', 10],
+			['screw-12', 12],
+			['bugle-screw', 14]
+		] as const)
+			expect(shank(kind).nominal / 25.4).closeTo(0.06 + 0.013 * gauge, 5e-4);
+		expect(shank('nail-6d').nominal / 25.4).closeTo(0.113, 1e-9);
+		expect(shank('nail-8d').nominal / 25.4).closeTo(0.131, 1e-9);
+		expect(shank('nail-8d').lengths).deep.equal([63.5]);
+	});
+
+	it('has what goes on a back, by class where it carries', () => {
+		expect(backHardware.map(({ key }) => key)).include.members([
+			...['wire', 'strap-ring', 'bumper', 'washer', 'spacer']
+		]);
+		for (const { name, suits, classes, mistakes, never } of backHardware) {
+			for (const line of [suits, ...mistakes, never]) expect(line, name).match(/^[A-Z].*[.]$/);
+			const loads = classes.map(({ newtons }) => newtons);
+			expect(loads, name).deep.equal(loads.toSorted((a, b) => a - b));
+		}
+	});
+
+	it('has what was left in a wall hold only as what is known of it', () => {
+		for (const { left, holds, holes } of fixings.filter((fixing) => fixing.left)) {
+			expect(holes, left).equal(0);
+			expect(
+				holds.every((holding) => holding.by === 'packet' && holding.meaning === 'unknown')
+			).equal(true);
+		}
 	});
 
 	it('knows where each is of no use', () => {
