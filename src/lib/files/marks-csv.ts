@@ -22,6 +22,9 @@ export function marksCsv(marks: readonly Mark[], houseRules: HouseRules): string
 			'hole height': formatLength(mark.up.printed, lead),
 			'hole height (other units)': formatLength(mark.up.exact.value, other),
 			'height way': `${mark.up.way} ${mark.up.datum}`,
+			'set from': mark.levelWith
+				? `level with the ${mark.levelWith.name}, ${formatLength(mark.levelWith.printed, lead)} ${mark.levelWith.way}`
+				: '',
 			what: { hole: 'hole', place: 'strip', cord: 'cord', kept: 'there already' }[mark.puts],
 			'cord from rail': mark.cord ? formatLength(mark.cord.value, lead) : '',
 			'bearing height': formatLength(mark.bearingUp.printed, lead),

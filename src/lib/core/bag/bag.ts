@@ -1,6 +1,6 @@
 import { HAND_REACH } from '../cautions/ladder.ts';
 import { faceOf } from '../features/index.ts';
-import { fixingOf, MASONRY, TOOLS, type Ground, type Tool } from '../catalogue/index.ts';
+import { bitIn, fixingOf, MASONRY, TOOLS, type Ground, type Tool } from '../catalogue/index.ts';
 import type { Use } from '../choose/holds.ts';
 import { hookOf, type HookKind } from '../fixings/index.ts';
 import { hangerOf } from '../hangers/index.ts';
@@ -127,14 +127,14 @@ const toolItem = (tool: Tool) => ({
 const sentence = (words: string): string => words[0]!.toUpperCase() + words.slice(1);
 
 function drillingFor(kind: HookKind, ground: Ground) {
-	const bit = fixingOf(kind).bits.find((each) => each.in.includes(ground));
-	if (!bit) return [];
+	const bit = bitIn(fixingOf(kind), ground);
+	if (bit === undefined) return [];
 	const masonry = MASONRY.includes(ground);
 	return [
 		{
-			key: `bit ${bit.mm} ${masonry}`,
+			key: `bit ${bit} ${masonry}`,
 			group: 'drill' as const,
-			name: `${masonry ? 'Masonry bit' : 'Bit'}, ${lengthIn(bit.mm)}`
+			name: `${masonry ? 'Masonry bit' : 'Bit'}, ${lengthIn(bit)}`
 		},
 		{ key: 'goggles', group: 'tools' as const, name: 'Eye protection' },
 		...(DUSTY.includes(ground)

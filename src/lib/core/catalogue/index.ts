@@ -68,3 +68,7 @@ export const fixingOf = (kind: HookKind): Fixing => fixings.find((fixing) => fix
 /** How a fixing holds in a ground; undefined where it does not. */
 export const holdingIn = ({ holds }: Fixing, ground: Ground): Holding | undefined =>
 	holds.find((holding) => holding.in.includes(ground));
+
+/** The bit a fixing wants in a ground, mm; undefined where none is needed. */
+export const bitIn = ({ bits }: Fixing, ground: Ground): number | undefined =>
+	bits.find((bit) => bit.in.includes(ground))?.mm;

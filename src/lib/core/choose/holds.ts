@@ -1,4 +1,11 @@
-import { GROUNDS, holdingIn, type Fixing, type Ground, type Meaning } from '../catalogue/index.ts';
+import {
+	GROUNDS,
+	holdingIn,
+	MASONRY,
+	type Fixing,
+	type Ground,
+	type Meaning
+} from '../catalogue/index.ts';
 import { hookOf, type Role } from '../fixings/index.ts';
 import type { HungPiece, PointLoad, WallPoint } from '../hangers/index.ts';
 import type { FixSchool } from '../model/house-rules.ts';
@@ -26,8 +33,9 @@ export interface Use {
 	by: 'own packet' | 'typical packet' | 'held before' | 'calculated';
 	meaning: Meaning | null;
 	ground: Ground;
-	/** Length of screw to take, mm. */
+	/** Length of screw or nail to take, and how deep its hole goes from the face of the wall, mm. */
 	screw: number | null;
+	deep: number | null;
 	/** In one line, with lengths left open. */
 	says: string;
 }
@@ -100,16 +108,14 @@ function inStud(
 		ground: bed.ground,
 		meaning: null,
 		screw: held.length,
+		deep: bed.cover + held.within,
 		says: `${lengthIn(held.length)} long, ${lengthIn(held.within)} of it in the stud (NDS 2018)`
 	});
 }
 
 /** A packet's figure is for the weight on a hook; an anchor's is for the load whichever way it goes. */
-function byPacket(
-	{ serves, left }: Fixing,
-	typical: Rating,
-	{ bed, point, own, school }: Asked
-): Use {
+function byPacket(fixing: Fixing, typical: Rating, { bed, point, own, school }: Asked): Use {
+	const { serves, left } = fixing;
 	const { by, kg, meaning } = ratedBy(typical, own, (left && bed.left?.held) ?? null);
 	const trusted = meaning === 'working' ? 1 : UNSURE;
 	const counts =
@@ -126,6 +132,7 @@ function byPacket(
 		ground: bed.ground,
 		meaning,
 		screw: null,
+		deep: MASONRY.includes(bed.ground) && fixing.behind > 0 ? fixing.behind : null,
 		says: `${SAYS[by]} ${MEANS[meaning]}, ${fraction(counts)} counted`
 	};
 }

@@ -60,6 +60,9 @@ export function upDatums({ wall, pieces, centreLineY }: Datums): HookedTape<UpDa
 				]
 			: []),
 		{ datum: { from: 'centre-line' }, at: centreLineY, label: 'the centre line' },
+		...(wall.tape.up.from === 'line'
+			? [{ datum: wall.tape.up, at: wall.tape.up.at, label: 'your level line' }]
+			: []),
 		{ datum: { from: 'ceiling' }, at: wall.height, label: 'the ceiling here' },
 		...wall.features
 			.filter(({ y, height }) => y > 0 || height < wall.height)
@@ -94,7 +97,7 @@ function only({ wall, pieces, centreLineY }: Datums, datum: AcrossDatum | UpDatu
 }
 
 /** Lines a tape is laid against by a mark, and not by its hook. */
-const LINES = ['level-line', 'read-line', 'centre-line'];
+const LINES = ['level-line', 'read-line', 'centre-line', 'line'];
 
 /** What a tape’s hook adds to a reading from there, mm. */
 export const hookAdds = ({ from }: AcrossDatum | UpDatum, tapeHook: number): number =>

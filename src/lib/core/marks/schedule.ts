@@ -1,4 +1,4 @@
-import { addUp, combine, TAPE_READING, type Derived, type Term } from '../derived.ts';
+import { addUp, combine, MARKING, TAPE_READING, type Derived, type Term } from '../derived.ts';
 import { hookOf, type Hook, type HookKind } from '../fixings/index.ts';
 import { memoised } from '../memo.ts';
 import type { HouseRules } from '../model/house-rules.ts';
@@ -11,7 +11,7 @@ import { stylesOf } from './styles.ts';
 
 /** One number a tape shows, from where it is hooked and which way. */
 export interface TapeReading {
-	way: 'right of' | 'left of' | 'up from' | 'down from';
+	way: 'right of' | 'left of' | 'up from' | 'down from' | 'on';
 	datum: string;
 	/** Exact distance, mm, never negative. */
 	exact: Derived;
@@ -20,6 +20,9 @@ export interface TapeReading {
 	/** printed − exact, mm, when it passes the tolerance. */
 	roundingError: number | null;
 }
+
+/** Holes whose heights differ by no more are on one level, mm. */
+const LEVEL = 0.05;
 
 type Distance = Pick<TapeReading, 'way' | 'exact'>;
 
@@ -41,6 +44,8 @@ export interface Mark {
 	up: TapeReading;
 	/** Height of the bearing from the same datum as `up`. */
 	bearingUp: TapeReading;
+	/** Where it lies from the first mark of its piece, when both are on one level: it is set from that one. */
+	levelWith: { name: string; way: 'right' | 'left'; exact: number; printed: number } | null;
 }
 
 /** What a piece's marks are read from, flat, so that sameness can be told. */
@@ -136,10 +141,23 @@ const marksOf = memoised(({ pieceId, letter, hooks }: PlannedPiece, ...from: Fro
 			bearing: hook.bearing,
 			across: printed(across, acrossLabel, acrossPrinted, tolerance),
 			up: printed(up, datum, upPrinted, tolerance),
-			bearingUp: printed(bearing, datum, bearingPrinted, tolerance)
+			bearingUp: printed(bearing, datum, bearingPrinted, tolerance),
+			levelWith: levelWith(hook, first, lead)
 		};
 	});
 });
+
+/** Holes of one piece on one level are set from its first. */
+function levelWith(hook: PlannedHook, first: PlannedHook, lead: LengthStyle): Mark['levelWith'] {
+	const apart = hook.hole.x - first.hole.x;
+	if (hook === first || Math.abs(hook.hole.y - first.hole.y) > LEVEL) return null;
+	return {
+		name: first.name,
+		way: apart < 0 ? 'left' : 'right',
+		exact: Math.abs(apart),
+		printed: roundToTick(Math.abs(apart), lead)
+	};
+}
 
 /** A distance as the tape shows it, whichever way it lies. */
 const hooked = (signed: number, adds: number): number => signed + (signed < 0 ? -adds : adds);
@@ -184,7 +202,7 @@ function distanceUp(hook: PlannedHook, y: number, datum: number, adds: number): 
 	];
 	const signed = y - datum;
 	return {
-		way: signed < 0 ? 'down from' : 'up from',
+		way: Math.abs(signed) < LEVEL ? 'on' : signed < 0 ? 'down from' : 'up from',
 		exact: unsigned(
 			terms,
 			signed,
@@ -214,6 +232,10 @@ function unsigned(
 		signed < 0 ? used.map((each) => ({ ...each, sign: each.sign === 1 ? -1 : 1 })) : used;
 	return {
 		...addUp(adds === 0 ? turned : [...turned, term('your tape’s hook', adds)], source),
-		...combine([...parts, { label: 'reading the tape', plusMinus: TAPE_READING }])
+		...combine([
+			...parts,
+			{ label: 'reading the tape', plusMinus: TAPE_READING },
+			{ label: 'setting the mark', plusMinus: MARKING }
+		])
 	};
 }

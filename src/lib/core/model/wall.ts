@@ -61,6 +61,10 @@ export type AcrossDatum = z.infer<typeof acrossDatumSchema>;
 
 /** Where the end of the side tape is hooked. */
 export const upDatumSchema = z.discriminatedUnion('from', [
+	z.object({
+		from: z.literal('line'),
+		at: position.check(z.describe('mm above the level datum, where a line of one’s own is drawn'))
+	}),
 	z.object({ from: z.enum(['floor-here', 'level-line', 'read-line', 'centre-line', 'ceiling']) }),
 	z.object({ from: z.enum(['feature', 'piece']), id, edge: z.enum(['top', 'bottom']) })
 ]);

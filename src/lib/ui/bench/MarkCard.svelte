@@ -1,20 +1,41 @@
 <script lang="ts">
-	import { formatLength, hookOf, type Caution, type Mark, type Styles } from '$lib/core/index.ts';
+	import {
+		formatLength,
+		hookOf,
+		type Caution,
+		type Mark,
+		type SecondMeasure,
+		type Styles,
+		type Use
+	} from '$lib/core/index.ts';
 	import CautionList from '../CautionList.svelte';
 	import Measure from '../Measure.svelte';
 	import { whatIsThere } from '../puts.ts';
 	import SumLine from '../SumLine.svelte';
+	import { drivenSaid, repeatSaid } from './mark-said.ts';
 
 	interface Props {
 		mark: Mark;
 		styles: Styles;
+		/** What goes in there, as far as it is known. */
+		use: Use | undefined;
+		/** To prove it by. */
+		second: { across: SecondMeasure; up: SecondMeasure };
+		/** mm a mark may be off before it matters. */
+		tolerance: number;
 		/** What the hole may meet. */
 		cautions: readonly Caution[];
 		selected: boolean;
 		onselect: () => void;
 	}
 
-	let { mark, styles, cautions, selected, onselect }: Props = $props();
+	let { mark, styles, use, second, tolerance, cautions, selected, onselect }: Props = $props();
+
+	const driven = $derived(drivenSaid(mark, use, styles.lead));
+	const repeat = $derived(
+		repeatSaid(mark.up.exact, tolerance) ?? repeatSaid(mark.across.exact, tolerance)
+	);
+	const plusMinus = (mm: number) => `± ${formatLength(mm, styles.lead)}`;
 </script>
 
 <article class:selected data-testid="mark">
@@ -23,14 +44,24 @@
 			{mark.letter} · {mark.name}
 		</button>
 	</h3>
-	<p class="figure">
-		<Measure mm={mark.across.exact.value} printed={mark.across.printed} {styles} />
-		<span>{mark.across.way} {mark.across.datum}</span>
-	</p>
-	<p class="figure">
-		<Measure mm={mark.up.exact.value} printed={mark.up.printed} {styles} />
-		<span>{whatIsThere(mark)}, {mark.up.way} {mark.up.datum}</span>
-	</p>
+	{#snippet readings()}
+		<p class="figure">
+			<Measure mm={mark.across.exact.value} printed={mark.across.printed} {styles} />
+			<span>{mark.across.way} {mark.across.datum}</span>
+		</p>
+		<p class="figure">
+			<Measure mm={mark.up.exact.value} printed={mark.up.printed} {styles} />
+			<span>{whatIsThere(mark)}, {mark.up.way} {mark.up.datum}</span>
+		</p>
+	{/snippet}
+	{#if mark.levelWith}
+		<p class="figure">
+			<Measure mm={mark.levelWith.exact} printed={mark.levelWith.printed} {styles} />
+			<span>{mark.levelWith.way} of the {mark.levelWith.name}, level with it</span>
+		</p>
+	{:else}
+		{@render readings()}
+	{/if}
 	{#if mark.cord}
 		<p class="figure">
 			<Measure mm={mark.cord.value} {styles} />
@@ -38,8 +69,13 @@
 		</p>
 	{/if}
 	<p class="bearing">
-		{hookOf(mark.hook).name}: its bearing at
+		{hookOf(mark.hook).name}{driven ? `, ${driven}` : ''}: its bearing at
 		<Measure mm={mark.bearingUp.exact.value} printed={mark.bearingUp.printed} {styles} />
+	</p>
+	<p class="bearing">
+		Sure to <span class="measure">{plusMinus(mark.up.exact.plusMinus)}</span> up and
+		<span class="measure">{plusMinus(mark.across.exact.plusMinus)}</span> across.
+		{repeat ?? ''}
 	</p>
 	<CautionList {cautions} {styles} />
 	{#if mark.across.roundingError !== null || mark.up.roundingError !== null}
@@ -52,6 +88,16 @@
 			>, more than your tolerance: use a finer tape fraction.
 		</p>
 	{/if}
+	<details>
+		<summary>Prove it</summary>
+		{#if mark.levelWith}{@render readings()}{/if}
+		{#each [second.across, second.up] as { exact, printed, to } (to)}
+			<p class="figure">
+				<Measure mm={exact} {printed} {styles} />
+				<span>to {to}</span>
+			</p>
+		{/each}
+	</details>
 	<details>
 		<summary>Why</summary>
 		<SumLine figure={mark.up.exact} printed={mark.up.printed} {styles} />

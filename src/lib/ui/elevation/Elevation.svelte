@@ -157,6 +157,13 @@
 					<text class="measure" x={labelX} y={lineY - 6}>centre line</text>
 				{/if}
 			</g>
+			{#if wall.tape.up.from === 'line'}
+				<g class="own-line" aria-hidden="true">
+					<path d="M{frame.left} {frame.y(wall.tape.up.at)} h{frame.width}" />
+					<text class="measure" x={frame.left + 8} y={frame.y(wall.tape.up.at) - 6}>level line</text
+					>
+				</g>
+			{/if}
 			{#each plan.pieces as planned (planned.pieceId)}
 				<HungPieceShape
 					{planned}
@@ -277,11 +284,22 @@
 		opacity: 0.55;
 	}
 
+	.own-line path {
+		stroke: var(--cross);
+		stroke-width: 2;
+	}
+
+	.own-line text {
+		fill: var(--cross);
+		font-size: 14px;
+	}
+
 	.centre-line text {
 		fill: var(--tape-blue-ink);
 		font-size: 14px;
 	}
 
+	.own-line,
 	.centre-line {
 		pointer-events: none;
 	}

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import {
+		bitIn,
 		fixingOf,
 		formatLength,
 		hookOf,
@@ -19,7 +20,7 @@
 	let { kind, ground, styles }: Props = $props();
 
 	const fixing = $derived(fixingOf(kind));
-	const bit = $derived(fixing.bits.find((each) => each.in.includes(ground)));
+	const bit = $derived(bitIn(fixing, ground));
 	const reuse = {
 		again: 'can be used again',
 		'in place': 'stays in the wall; its screw can be used again',
@@ -34,7 +35,7 @@
 <dl>
 	{#if bit}
 		<dt>Bit</dt>
-		<dd class="measure">{formatLength(bit.mm, styles.lead)}</dd>
+		<dd class="measure">{formatLength(bit, styles.lead)}</dd>
 	{/if}
 	{#if fixing.behind > 0}
 		<dt>Needs behind</dt>

@@ -3,12 +3,21 @@
 	import { resolve } from '$app/paths';
 	import { Braces, Printer, Table } from '@lucide/svelte';
 	import { onMount } from 'svelte';
-	import { hookOf, stylesOf, unmeasuredOn, type Mark } from '$lib/core/index.ts';
+	import {
+		hookedAcross,
+		hookOf,
+		secondMeasures,
+		stylesOf,
+		unmeasuredOn,
+		type Mark
+	} from '$lib/core/index.ts';
 	import { download } from '$lib/files/download.ts';
 	import { fileName } from '$lib/files/file-name.ts';
 	import { marksCsv } from '$lib/files/marks-csv.ts';
 	import { marksJson } from '$lib/files/marks-json.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
+	import LineChoice from '$lib/ui/bench/LineChoice.svelte';
+	import { usesByMark } from '$lib/ui/bench/mark-said.ts';
 	import MarkCard from '$lib/ui/bench/MarkCard.svelte';
 	import TapeChoice from '$lib/ui/bench/TapeChoice.svelte';
 	import CautionList from '$lib/ui/CautionList.svelte';
@@ -20,13 +29,22 @@
 	const view = $derived(getView()());
 	const { project } = $derived(session);
 	const wallId = $derived(page.params.wall!);
-	const styles = $derived(stylesOf(session.rulesOn(wallId)));
+	const rules = $derived(session.rulesOn(wallId));
+	const styles = $derived(stylesOf(rules));
 	const wall = $derived(project.walls.find(({ id }) => id === wallId)!);
 	const plan = $derived(session.plan(wallId)!);
 	const marks = $derived(plan.marks);
+	const tapes = $derived({
+		acrossAt: hookedAcross(
+			{ wall, pieces: plan.pieces, centreLineY: plan.centreLine.y },
+			wall.tape.across
+		).at,
+		up: wall.tape.up
+	});
 	const kinds = $derived([...new Set(marks.map(({ hook }) => hook))]);
 	const bones = $derived(getBones()());
 	const chooser = new Chooser(() => ({ session, bones, wallId, all: false }));
+	const uses = $derived(usesByMark(plan.pieces, chooser.fixes));
 	const stops = $derived(
 		chooser.fixes.flatMap(({ cautions }) => cautions.filter(({ grade }) => grade === 'stop'))
 	);
@@ -57,6 +75,7 @@
 
 <h2 class="mb-2 text-xl">Mark</h2>
 <TapeChoice {wall} {plan} />
+<LineChoice {wall} {plan} {styles} />
 {#if unsettled > 0 && marks.length > 0}
 	<p class="small-note mt-2">
 		{unsettled}
@@ -82,7 +101,7 @@
 		<button
 			class="btn btn-sm"
 			type="button"
-			onclick={() => download(name('csv'), marksCsv(marks, session.rulesOn(wallId)), 'text/csv')}
+			onclick={() => download(name('csv'), marksCsv(marks, rules), 'text/csv')}
 		>
 			<Table size={16} aria-hidden="true" /> CSV
 		</button>
@@ -109,6 +128,9 @@
 		<MarkCard
 			{mark}
 			{styles}
+			use={uses.get(mark.id)}
+			second={secondMeasures(wall, mark.hole, tapes, styles.lead)}
+			tolerance={rules.tolerance}
 			cautions={plan.ofPlace
 				.filter(({ hookId }) => hookId === mark.id)
 				.map(({ caution }) => caution)}

@@ -11,6 +11,7 @@
 	} from '$lib/core/index.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
 	import { Chooser } from '$lib/ui/fix/chooser.svelte.ts';
+	import { drivenSaid, usesByMark } from '$lib/ui/bench/mark-said.ts';
 	import { whatIsThere } from '$lib/ui/puts.ts';
 	import SheetElevation from '$lib/ui/sheet/SheetElevation.svelte';
 	import SheetPage from '$lib/ui/sheet/SheetPage.svelte';
@@ -25,6 +26,7 @@
 	const styles = $derived(stylesOf(session.rulesOn(wallId)));
 	const bones = $derived(getBones()());
 	const chooser = new Chooser(() => ({ session, bones, wallId, all: false }));
+	const uses = $derived(usesByMark(plan?.pieces ?? [], chooser.fixes));
 	/** What could happen with a piece: on its fixing, on its back and where it hangs; the gravest first. */
 	const cautions = $derived(
 		[
@@ -96,26 +98,47 @@
 						<tr>
 							<td><span class="box"></span></td>
 							<th scope="row">{mark.letter} {mark.name}</th>
-							<td>
-								<b>{across.lead}</b> <small>{across.other}</small>
-								<div class="way">{mark.across.way} {mark.across.datum}</div>
-								<div class="sum">{across.sum}</div>
-							</td>
-							<td>
-								<b>{up.lead}</b> <small>{up.other}</small>
-								<div class="way">
-									{mark.puts === 'hole' ? '' : `${whatIsThere(mark)}, `}{mark.up.way}
-									{mark.up.datum}
-								</div>
-								{#if mark.cord}
-									<div class="way">
-										cord {formatLength(mark.cord.value, styles.lead)} from the rail’s top
+							{#if mark.levelWith}
+								<td>
+									<b>{formatLength(mark.levelWith.printed, styles.lead)}</b>
+									<small>{formatLength(mark.levelWith.exact, styles.other)}</small>
+									<div class="way">{mark.levelWith.way} of the {mark.levelWith.name}</div>
+									<div class="sum">
+										to prove it: {across.lead}
+										{mark.across.way}
+										{mark.across.datum}
 									</div>
-								{/if}
-								<div class="sum">{up.sum}</div>
-							</td>
+								</td>
+								<td>
+									<b>level</b>
+									<div class="way">with the {mark.levelWith.name}</div>
+									<div class="sum">to prove it: {up.lead} {mark.up.way} {mark.up.datum}</div>
+								</td>
+							{:else}
+								<td>
+									<b>{across.lead}</b> <small>{across.other}</small>
+									<div class="way">{mark.across.way} {mark.across.datum}</div>
+									<div class="sum">{across.sum}</div>
+								</td>
+								<td>
+									<b>{up.lead}</b> <small>{up.other}</small>
+									<div class="way">
+										{mark.puts === 'hole' ? '' : `${whatIsThere(mark)}, `}{mark.up.way}
+										{mark.up.datum}
+									</div>
+									{#if mark.cord}
+										<div class="way">
+											cord {formatLength(mark.cord.value, styles.lead)} from the rail’s top
+										</div>
+									{/if}
+									<div class="sum">{up.sum}</div>
+								</td>
+							{/if}
 							<td>{formatLength(mark.bearingUp.printed, styles.lead)}</td>
-							<td>{hookOf(mark.hook).name}</td>
+							<td>
+								{hookOf(mark.hook).name}
+								<div class="way">{drivenSaid(mark, uses.get(mark.id), styles.lead)}</div>
+							</td>
 						</tr>
 					{/each}
 				</tbody>
