@@ -289,6 +289,8 @@ async function hang(page: Page, { hangs, kind, size, back, choose = [] }: Case):
 	await page.getByRole('button', { name: 'Turn it round (F)' }).click();
 	await station(page, 'Mark').click();
 	await expect(page.getByTestId('mark').first()).toBeVisible();
+	for (const prove of await page.getByTestId('mark').getByText('Prove it').all())
+		await prove.click();
 	return page.getByTestId('mark').allInnerTexts();
 }
 

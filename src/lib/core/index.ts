@@ -26,6 +26,8 @@ export * from './caution.ts';
 export * from './cautions/index.ts';
 export * from './choose/index.ts';
 export * from './derived.ts';
+export * from './cutting/cut-plan.ts';
+export * from './cutting/paper.ts';
 export * from './features/index.ts';
 export * from './fixings/index.ts';
 export * from './fixings/wood/lateral-yield.ts';

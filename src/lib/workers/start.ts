@@ -17,3 +17,7 @@ export const startFixWorker = (): Worker =>
 /** Starts the worker that fits an arrangement to the studs. */
 export const startFitWorker = (): Worker =>
 	new Worker(new URL('./fit.worker.ts', import.meta.url), { type: 'module' });
+
+/** Starts the worker that plans how paper is cut. */
+export const startPaperWorker = (): Worker =>
+	new Worker(new URL('./paper.worker.ts', import.meta.url), { type: 'module' });

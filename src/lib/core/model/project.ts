@@ -1,5 +1,6 @@
 import * as z from 'zod/mini';
 import { MEANINGS } from '../catalogue/face.ts';
+import { paperSchema, usualPaper } from '../cutting/paper.ts';
 import { HOOK_KINDS } from '../fixings/index.ts';
 import { houseRulesSchema } from './house-rules.ts';
 import { pieceSchema } from './piece.ts';
@@ -54,6 +55,7 @@ export const projectSchema = z
 		revision: z.int().check(z.minimum(0), z.describe('counts the commands that led here')),
 		houseRules: houseRulesSchema,
 		kit: kitSchema.check(z.describe('the person’s own hooks')),
+		paper: z._default(paperSchema, usualPaper).check(z.describe('what templates are cut from')),
 		readings: z
 			.record(z.string().check(z.maxLength(200)), readingSchema)
 			.check(z.describe('by the path of the field, such as wall/<id>/width')),

@@ -1,3 +1,4 @@
+import { usualPaper } from '../cutting/paper.ts';
 import { hangerOf, hangers, type Back, type HangerKind } from '../hangers/index.ts';
 import { kindOf, type OutlineShape, type PieceKind } from '../kinds/index.ts';
 import type { HouseRules } from './house-rules.ts';
@@ -84,6 +85,7 @@ export function startProject(
 		revision: 0,
 		houseRules,
 		kit,
+		paper: usualPaper,
 		readings: {},
 		place: [],
 		packed: [],

@@ -1,4 +1,4 @@
-import type { HookKind, HouseRules, Kit, OwnHook, PlaceFact } from '../../core/index.ts';
+import type { HookKind, HouseRules, Kit, OwnHook, Paper, PlaceFact } from '../../core/index.ts';
 import type { Command } from '../history.ts';
 
 export const renameProject = (name: string): Command => ({
@@ -34,6 +34,13 @@ export const setOwnHook = (kind: HookKind, change: Partial<OwnHook>): Command =>
 		const known = Object.values(own).some((value) => value !== null);
 		draft.kit = Object.fromEntries(known ? [...others, [kind, own]] : others);
 	}
+});
+
+/** Changes the paper templates are cut from. */
+export const setPaper = (change: Partial<Paper>): Command => ({
+	name: 'change the paper',
+	merge: `paper-${Object.keys(change).join()}`,
+	recipe: (draft) => void Object.assign(draft.paper, change)
 });
 
 /** Puts hooks the person kept as their own in place of those of this project. */

@@ -2,6 +2,7 @@ import {
 	PROJECT_FORMAT,
 	PROJECT_VERSION,
 	usualHouseRules,
+	usualPaper,
 	type Project
 } from '../../core/index.ts';
 import { DEMO_PREFIX } from '../db.ts';
@@ -18,6 +19,7 @@ export const DEMO: Project = {
 	created: '2026-04-11T08:30:00.000Z',
 	revision: 0,
 	houseRules: usualHouseRules,
+	paper: usualPaper,
 	kit: {},
 	place: ['public'],
 	packed: [],

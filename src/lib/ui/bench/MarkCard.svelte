@@ -156,6 +156,7 @@
 	}
 
 	summary {
+		min-height: 1.6rem;
 		color: var(--color-primary);
 		font-size: 0.88rem;
 		cursor: pointer;

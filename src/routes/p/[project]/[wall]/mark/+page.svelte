@@ -56,6 +56,8 @@
 		)
 	);
 
+	let paperOpen = $state(false);
+
 	onMount(() => {
 		view.layer = 'nails';
 		return () => (view.layer = 'looks');
@@ -76,6 +78,14 @@
 <h2 class="mb-2 text-xl">Mark</h2>
 <TapeChoice {wall} {plan} />
 <LineChoice {wall} {plan} {styles} />
+<details class="paper" ontoggle={(event) => (paperOpen = event.currentTarget.open)}>
+	<summary>Paper to cut</summary>
+	{#if paperOpen}
+		{#await import('$lib/ui/paper/PaperPart.svelte') then { default: PaperPart }}
+			<PaperPart {wallId} {styles} />
+		{/await}
+	{/if}
+</details>
 {#if unsettled > 0 && marks.length > 0}
 	<p class="small-note mt-2">
 		{unsettled}
@@ -157,6 +167,12 @@
 		flex-wrap: wrap;
 		gap: 0.4rem;
 		margin: 0.7rem 0;
+	}
+
+	.paper summary {
+		min-height: 1.6rem;
+		color: var(--color-primary);
+		cursor: pointer;
 	}
 
 	.marks {

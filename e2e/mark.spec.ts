@@ -1,0 +1,62 @@
+import type { Page } from '@playwright/test';
+import { accessible, expect, kept, measure, openDemo, station, test } from './support.ts';
+
+const mark = (page: Page, name: string) => page.getByTestId('mark').filter({ hasText: name });
+
+async function openMark(page: Page) {
+	await openDemo(page);
+	await station(page, 'Mark').click();
+	await expect(mark(page, 'A · left hook')).toBeVisible();
+}
+
+test('marks of one level are set from the first, and each is proved by a second measure', async ({
+	page
+}) => {
+	await openMark(page);
+	await expect(mark(page, 'A · right hook')).toContainText('7 1/2"');
+	await expect(mark(page, 'A · right hook')).toContainText('right of the left hook, level with it');
+	const left = mark(page, 'A · left hook');
+	await expect(left).toContainText('13 1/4"');
+	await left.getByText('Prove it').click();
+	// From casing to casing are 92 in: 13 1/4 in and what is left.
+	await expect(left).toContainText('78 3/4"');
+	await expect(left).toContainText('to the tea room door casing');
+	await expect(left).toContainText('to the ceiling');
+	await page.getByRole('link', { name: 'Print sheet' }).click();
+	await expect(page.getByRole('row', { name: /A right hook/ })).toContainText('level');
+});
+
+test('every height reads from a level line of one’s own, which tells what it runs over', async ({
+	page
+}) => {
+	await openMark(page);
+	await page.getByText('A level line or a laser').click();
+	await page.getByRole('button', { name: /up$/ }).first().click();
+	await expect(mark(page, 'A · left hook')).toContainText('on your level line');
+	await expect(mark(page, 'B · left hook')).toContainText('down from your level line');
+	await measure(page.getByLabel('Or at'), '30');
+	await expect(mark(page, 'A · left hook')).toContainText('up from your level line');
+	await expect(page.getByRole('list', { name: 'What the line runs over' })).toContainText(
+		'Console table'
+	);
+	await accessible(page, 'a level line');
+	await kept(page);
+	await page.reload();
+	await expect(mark(page, 'A · left hook')).toContainText('up from your level line');
+});
+
+test('templates are cut from a roll, two at a time, and what does not fit says so', async ({
+	page
+}) => {
+	await openMark(page);
+	await page.getByText('Paper to cut').click();
+	await expect(page.getByText('Paper in all')).toBeVisible();
+	await page.getByLabel('Folded double: two alike at once').check();
+	await expect(page.getByRole('img', { name: /Roll folded double/ })).toContainText('A + B');
+	await accessible(page, 'paper to cut');
+	await page.getByLabel('Width of the roll').fill('20');
+	await expect(page.getByText('It is wider than the roll')).toBeVisible();
+	await page.getByLabel('Width of the roll').fill('36');
+	await page.getByRole('link', { name: 'To print, with the order of cuts' }).click();
+	await expect(page.getByText(/^Cut across at/).first()).toBeVisible();
+});
