@@ -60,3 +60,16 @@ test('templates are cut from a roll, two at a time, and what does not fit says s
 	await page.getByRole('link', { name: 'To print, with the order of cuts' }).click();
 	await expect(page.getByText(/^Cut across at/).first()).toBeVisible();
 });
+
+test('marks are told as the person’s own tape shows them', async ({ page }) => {
+	await openMark(page);
+	await expect(mark(page, 'A · left hook')).toContainText('13 1/4"');
+	await page.getByRole('button', { name: 'House rules' }).click();
+	await measure(page.getByLabel('Your tape’s hook reads too much by'), '1/16');
+	await page.keyboard.press('Escape');
+	await expect(mark(page, 'A · left hook')).toContainText('13 5/16"');
+	// From one hook to the other the tape is not hooked.
+	await expect(mark(page, 'A · right hook')).toContainText('7 1/2"');
+	await mark(page, 'A · left hook').getByText('Why').click();
+	await expect(mark(page, 'A · left hook')).toContainText('- 38" + 1/16" = 13 5/16"');
+});

@@ -105,7 +105,7 @@ describe('cutPlan', () => {
 describe('paper', () => {
 	it('is cut two at a time where it is folded double, and its length counts twice', () => {
 		const of = sheets([300, 400], [300, 400], [500, 600]);
-		const plan = planPaper(of, { ...usualPaper, rollWidth: 620, double: true });
+		const plan = planPaper(of, { ...usualPaper, rollWidth: 620, trim: 10, double: true });
 		if (!plan.ok) throw new Error(plan.error.message);
 		expect(plan.value.double!.placements.map(({ id }) => id)).deep.equal(['s0 + s1']);
 		expect(plan.value.single!.placements.map(({ id }) => id)).deep.equal(['s2']);
