@@ -81,6 +81,7 @@ test('from an empty browser to the same marks out of a file', async ({ page }) =
 	});
 	await expect(pieceOn(page, 'A')).toBeVisible();
 	await station(page, 'Mark').click();
+	await expect(marks).toHaveCount(told.length);
 	expect(await marks.allInnerTexts()).toEqual(told);
 	await marks.first().getByRole('button').first().click();
 	await expect(readout(page)).toContainText('67 3/32"');

@@ -73,3 +73,17 @@ test('marks are told as the person’s own tape shows them', async ({ page }) =>
 	await mark(page, 'A · left hook').getByText('Why').click();
 	await expect(mark(page, 'A · left hook')).toContainText('- 38" + 1/16" = 13 5/16"');
 });
+
+test('strips are printed at true size in parts, with bars to check it by', async ({ page }) => {
+	await openMark(page);
+	await page.getByRole('link', { name: 'Strips' }).click();
+	const bars = page.getByRole('img', { name: /Check bars/ }).first();
+	await expect(bars).toBeVisible();
+	// A CSS millimetre is 96/25.4 px: the drawing is 110 mm wide.
+	expect((await bars.boundingBox())!.width).toBeCloseTo((110 * 96) / 25.4, 0);
+	const first = page.getByRole('img', { name: 'Strip of A, part 1 of 4, at true size' });
+	const second = page.getByRole('img', { name: 'Strip of A, part 2 of 4, at true size' });
+	await expect(first).toContainText('left side of A');
+	await expect(second).toContainText('left hook: 6 1/4"');
+	await accessible(page, 'strips');
+});

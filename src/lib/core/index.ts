@@ -50,6 +50,7 @@ export * from './marks/level-line.ts';
 export * from './marks/schedule.ts';
 export * from './marks/second-measure.ts';
 export * from './marks/styles.ts';
+export * from './marks/mark-strip.ts';
 export * from './memo.ts';
 export * from './model/index.ts';
 export * from './plan/anchors.ts';

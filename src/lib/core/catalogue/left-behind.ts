@@ -48,6 +48,6 @@ export const oldAnchor: Fixing = {
 	...oldScrew,
 	kind: 'old-anchor',
 	left: 'anchor',
-	serves: ['shank', 'plate', 'batten'],
+	serves: ['shank'],
 	mistakes: [...MISTAKES, 'An anchor that turns with its screw holds nothing.']
 };

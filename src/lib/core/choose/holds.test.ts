@@ -9,7 +9,7 @@ import type { HungPiece } from '../hangers/index.ts';
 import type { FixSchool } from '../model/house-rules.ts';
 import type { Made } from '../substrates/index.ts';
 import { NEWTON_PER_POUND_FORCE, weightOf } from '../units/constants.ts';
-import { bedAt, type Bed } from './bed.ts';
+import { bedAt, groundsOf, type Bed } from './bed.ts';
 import { useOf, type Asked } from './holds.ts';
 import { inWood } from './in-wood.ts';
 
@@ -39,6 +39,37 @@ describe('what a hole meets', () => {
 		// Solid walls have no studs, whatever is asked with.
 		for (const of of ['brick', 'block', 'concrete', 'unknown'] as const)
 			expect(at(1000, of, null)).deep.equal([of, false, 0]);
+	});
+});
+
+describe('what holes in a wall can meet', () => {
+	it('is what it is made of, and its studs where it has some', () => {
+		const of = (made: Made['of']) => groundsOf({ ...MADE, of: made });
+		expect(of('board-timber')).deep.equal(['board', 'timber']);
+		expect(of('board-steel')).deep.equal(['board', 'steel']);
+		expect(of('lath-plaster')).deep.equal(['plaster', 'timber']);
+		expect(of('brick')).deep.equal(['brick']);
+	});
+});
+
+describe('what was left in a wall', () => {
+	const left = { id: 'n', of: 'nail' as const, at: { x: 0, y: 0 }, held: 10 };
+	const may = (kind: HookKind, bed: Partial<Bed>, school: FixSchool) => {
+		const use = useOf(fixingOf(kind), asked('brick', lbf(1), 0, { bed, school }));
+		return use.ok ? use.value.may / weightOf(1) : use.error.code;
+	};
+
+	it('counts for what it has held, halved by the careful, in any wall', () => {
+		expect(may('old-nail', { left }, 'packet')).closeTo(10, 1e-9);
+		expect(may('old-nail', { left }, 'careful')).closeTo(5, 1e-9);
+	});
+
+	it('counts a quarter of its weakest like where nobody knows, and nothing where there is none', () => {
+		// 5 lb, from memory, of unknown meaning.
+		const unknown = { ...left, held: null };
+		expect(may('old-nail', { left: unknown }, 'packet')).closeTo((5 * 0.45359237) / 4, 1e-9);
+		expect(may('old-screw', { left }, 'packet')).equal('none-there');
+		expect(may('old-nail', {}, 'packet')).equal('none-there');
 	});
 });
 

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { page } from '$app/state';
 	import { resolve } from '$app/paths';
-	import { Braces, Printer, Table } from '@lucide/svelte';
+	import { Braces, Printer, Ruler, Table } from '@lucide/svelte';
 	import { onMount } from 'svelte';
 	import {
 		hookedAcross,
@@ -107,6 +107,12 @@
 			href={resolve('/p/[project]/[wall]/sheet', { project: project.id, wall: wallId })}
 		>
 			<Printer size={16} aria-hidden="true" /> Print sheet
+		</a>
+		<a
+			class="btn btn-sm"
+			href={resolve('/p/[project]/[wall]/strip-sheet', { project: project.id, wall: wallId })}
+		>
+			<Ruler size={16} aria-hidden="true" /> Strips
 		</a>
 		<button
 			class="btn btn-sm"
