@@ -63,7 +63,7 @@ describe('marks of one level', () => {
 		const { lead } = stylesOf(DEMO.houseRules);
 		const [mark] = marks;
 		const measure = (acrossAt: number, from: 'ceiling' | 'floor-here') =>
-			secondMeasures(wall, mark!.hole, { acrossAt, up: { from } }, lead);
+			secondMeasures(wall, mark!.hole, { acrossAt, up: { from }, tapeHook: 0 }, lead);
 		const right = measure(0, 'floor-here');
 		expect(right.across.to).match(/tea room door casing/);
 		const left = measure(wall.width, 'ceiling');
@@ -76,9 +76,9 @@ describe('marks of one level', () => {
 		const high = secondMeasures(
 			wall,
 			{ x: 1000, y: 2300 },
-			{ acrossAt: 0, up: { from: 'ceiling' } },
+			{ acrossAt: 0, up: { from: 'ceiling' }, tapeHook: 2 },
 			lead
 		);
-		expect(high.across).deep.include({ to: 'the right corner', exact: wall.width - 1000 });
+		expect(high.across).deep.include({ to: 'the right corner', exact: wall.width - 1000 + 2 });
 	});
 });

@@ -20,6 +20,20 @@ describe('a tape strip', () => {
 		expect(mirror.rect.y + mirror.rect.height - below).closeTo(mirror.hooks[0]!.hole.y, 1e-9);
 	});
 
+	it('leaves out what lies far below, such as a lock, and holes one above the other', () => {
+		const [mirror] = plan.value.pieces.filter(({ letter }) => letter === 'C');
+		const lower = (down: number, x: number) => ({
+			...mirror!.hooks[0]!,
+			...{ name: 'lock', hole: { x, y: mirror!.hooks[0]!.hole.y - down } }
+		});
+		const names = (...hooks: (typeof mirror & object)['hooks']) =>
+			markStrips([{ ...mirror!, hooks }]).map(({ marks }) => marks.map(({ name }) => name));
+		expect(names(...mirror!.hooks, lower(600, 2000))).deep.equal([['left hook', 'right hook']]);
+		expect(names(mirror!.hooks[0]!, lower(600, 2000))).deep.equal([]);
+		const [strip] = markStrips([{ ...mirror!, hooks: [mirror!.hooks[0]!, lower(10, 2400)] }]);
+		expect(strip!.marks.map(({ up }) => Math.round(up))).deep.equal([10, 0]);
+	});
+
 	it('is printed in as few parts as there can be, each on its page, overlapping', () => {
 		fc.assert(
 			fc.property(

@@ -1,4 +1,4 @@
-import { right } from '../geometry/rect.ts';
+import { top } from '../geometry/rect.ts';
 import type { PlannedPiece } from '../plan/hang.ts';
 
 /** A strip of tape as long as a piece is wide, that carries its marks to the wall, as seen from the room. */
@@ -7,30 +7,36 @@ export interface MarkStrip {
 	letter: string;
 	/** mm; its ends are the sides of the piece. */
 	length: number;
-	/** From its left end, mm; `up` above its lower edge, which lies on the lowest hole. */
+	/** From its left end, mm; `up` above its level line, which runs through the lowest of them. */
 	marks: { name: string; at: number; up: number }[];
 	/** Middle of the piece, from its left end, mm. */
 	centre: number;
-	/** From its lower edge up to the top of the piece, mm. */
+	/** From that line up to the top of the piece, mm. */
 	below: number;
 }
 
-/** Strips for the pieces with several holes; one hole needs none. */
+/** A strip is no higher than lets holes lie so far apart, mm. */
+const HIGH = 12;
+
+/** Strips for the pieces with several holes near their highest; one hole there needs none. */
 export const markStrips = (pieces: readonly PlannedPiece[]): MarkStrip[] =>
-	pieces
-		.filter(({ hooks }) => hooks.length > 1)
-		.map(({ pieceId, letter, rect, hooks }) => {
-			const line = Math.min(...hooks.map(({ hole }) => hole.y));
-			return {
+	pieces.flatMap(({ pieceId, letter, rect, hooks }) => {
+		const highest = Math.max(...hooks.map(({ hole }) => hole.y));
+		const upper = hooks.filter(({ hole }) => highest - hole.y <= HIGH);
+		if (upper.length < 2) return [];
+		const line = Math.min(...upper.map(({ hole }) => hole.y));
+		return [
+			{
 				...{ pieceId, letter },
 				length: rect.width,
-				marks: hooks
+				marks: upper
 					.map(({ name, hole }) => ({ name, at: hole.x - rect.x, up: hole.y - line }))
 					.sort((a, b) => a.at - b.at),
-				centre: (right(rect) - rect.x) / 2,
-				below: rect.y + rect.height - line
-			};
-		});
+				centre: rect.width / 2,
+				below: top(rect) - line
+			}
+		];
+	});
 
 /** A part of a strip that fits on a page. */
 export interface StripPart {

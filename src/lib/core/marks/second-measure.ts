@@ -7,7 +7,7 @@ import { roundToTick, type LengthStyle } from '../units/index.ts';
 
 /** A measure that the first tape had no part in, to prove a mark by. */
 export interface SecondMeasure {
-	/** mm, and as the tape shows it. */
+	/** mm on the person’s own tape, and as it shows it. */
 	exact: number;
 	printed: number;
 	/** As in “to …”. */
@@ -18,12 +18,12 @@ export interface SecondMeasure {
 export function secondMeasures(
 	wall: Wall,
 	hole: Point,
-	{ acrossAt, up }: { acrossAt: number; up: UpDatum },
+	{ acrossAt, up, tapeHook }: { acrossAt: number; up: UpDatum; tapeHook: number },
 	style: LengthStyle
 ): { across: SecondMeasure; up: SecondMeasure } {
 	const measure = (at: number, from: number, to: string): SecondMeasure => ({
-		exact: Math.abs(at - from),
-		printed: roundToTick(Math.abs(at - from), style),
+		exact: Math.abs(at - from) + tapeHook,
+		printed: roundToTick(Math.abs(at - from) + tapeHook, style),
 		to
 	});
 	const edge = nearestEdge(wall, hole, acrossAt <= hole.x ? 1 : -1);

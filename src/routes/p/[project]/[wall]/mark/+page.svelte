@@ -39,7 +39,8 @@
 			{ wall, pieces: plan.pieces, centreLineY: plan.centreLine.y },
 			wall.tape.across
 		).at,
-		up: wall.tape.up
+		up: wall.tape.up,
+		tapeHook: rules.tapeHook
 	});
 	const kinds = $derived([...new Set(marks.map(({ hook }) => hook))]);
 	const bones = $derived(getBones()());
