@@ -16,7 +16,7 @@ export async function readOwnKit(): Promise<Kit> {
 /** Keeps the hooks of a project beside those kept before; false where the browser does not let us. */
 export async function keepOwnKit(kit: Kit): Promise<boolean> {
 	try {
-		const value = { ...(await readOwnKit()), ...JSON.parse(JSON.stringify(kit)) };
+		const value = { ...(await readOwnKit()), ...kit };
 		await ownDb.settings.put({ key: KEY, value });
 		return true;
 	} catch {

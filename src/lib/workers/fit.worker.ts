@@ -1,4 +1,13 @@
-import { fitWall, type FitWhom, type Framing, type Project, type StudFit } from '../core/index.ts';
+import {
+	fail,
+	fitWall,
+	ok,
+	type FitWhom,
+	type Framing,
+	type Project,
+	type Result,
+	type StudFit
+} from '../core/index.ts';
 import { solveYesNo } from '../solve/yes-no.ts';
 import { answerBy } from './answer.ts';
 
@@ -12,9 +21,13 @@ export interface FitQuestion {
 /** Longer than this nobody waits, s. */
 const PATIENCE = 2;
 
-answerBy(async ({ project, wallId, framing, whom }: FitQuestion): Promise<StudFit | null> => {
+answerBy(async ({ project, wallId, framing, whom }: FitQuestion): Promise<Result<StudFit>> => {
 	const wall = project.walls.find(({ id }) => id === wallId);
-	if (!wall) return null;
+	if (!wall) return fail('no-such-wall', 'This project has no such wall.', 'wallId');
 	const { model, read } = fitWall(project, wall, framing, whom);
-	return read(await solveYesNo(model, PATIENCE));
+	try {
+		return ok(read(await solveYesNo(model, PATIENCE)));
+	} catch {
+		return fail('no-solver', 'The solver could not be started in this browser.');
+	}
 });

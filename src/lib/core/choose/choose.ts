@@ -64,7 +64,8 @@ export interface ToChoose extends Standing {
 	runs: readonly Run[];
 }
 
-const isHeavy = ({ hungPiece, houseRules }: ToChoose): boolean =>
+/** Whether a weighed piece is heavy by the house rule. */
+export const isHeavy = ({ hungPiece, houseRules }: ToChoose): boolean =>
 	hungPiece.weight! >= weightOf(houseRules.heavy);
 
 /** Ways shown for a piece, and those of them that hang it alike, on as many studs. */

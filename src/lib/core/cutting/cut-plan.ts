@@ -128,9 +128,13 @@ function shortest(sizes: Sizes, roll: number): Laid {
 function atLeast({ widths, heights, rotate }: Sizes, roll: number): number {
 	const area = widths.reduce((sum, width, item) => sum + width * heights[item]!, 0);
 	const alone = widths.reduce((sum, width, item) => {
-		const [low, high] = [width, heights[item]!].sort((a, b) => a - b) as [number, number];
-		const across = rotate ? low : width;
-		return sum + (across > roll / 2 ? (rotate ? (high <= roll ? low : high) : heights[item]!) : 0);
+		const upright = { across: width, along: heights[item]! };
+		const turned = { across: upright.along, along: width };
+		const ways = (rotate ? [upright, turned] : [upright]).filter(
+			({ across }) => across <= roll + 1e-9
+		);
+		const beside = ways.some(({ across }) => across <= roll / 2);
+		return beside ? sum : sum + Math.min(...ways.map(({ along }) => along));
 	}, 0);
 	return Math.max(area / roll, alone);
 }

@@ -107,8 +107,11 @@ describe('paper', () => {
 		const of = sheets([300, 400], [300, 400], [500, 600]);
 		const plan = planPaper(of, { ...usualPaper, rollWidth: 620, trim: 10, double: true });
 		if (!plan.ok) throw new Error(plan.error.message);
-		expect(plan.value.double!.placements.map(({ id }) => id)).deep.equal(['s0 + s1']);
-		expect(plan.value.single!.placements.map(({ id }) => id)).deep.equal(['s2']);
+		const cuts = plan.value.rolls.map(({ folded, plan }) => [folded, plan.placements[0]!.id]);
+		expect(cuts).deep.equal([
+			[true, 's0 + s1'],
+			[false, 's2']
+		]);
 		// 310 long folded double, and 510 as it lies.
 		expect(plan.value.length).closeTo(2 * 310 + 510, 1e-6);
 	});

@@ -15,11 +15,15 @@ export type Paper = z.infer<typeof paperSchema>;
 /** Brown paper of 36 in; common practice. A trim of 3/8 in; a choice. */
 export const usualPaper: Paper = { rollWidth: 914.4, trim: 9.525, turn: true, double: false };
 
-/** What is cut from paper as it lies, and what from paper folded double. */
+/** A length of roll, as it lies or folded double, and what is cut from it. */
+export interface Roll {
+	folded: boolean;
+	/** Of a folded one: one sheet of each pair, and the length of paper folded double. */
+	plan: CutPlan;
+}
+
 export interface PaperPlan {
-	single: CutPlan | null;
-	/** One sheet of each pair; its length is of paper folded double. */
-	double: CutPlan | null;
+	rolls: Roll[];
 	/** mm of roll in all. */
 	length: number;
 }
@@ -31,14 +35,19 @@ const ALIKE = 0.5;
 export function planPaper(sheets: readonly CutSheet[], paper: Paper): Result<PaperPlan> {
 	const { pairs, rest } = paper.double ? paired(sheets) : { pairs: [], rest: sheets };
 	const roll = { rollWidth: paper.rollWidth, trim: paper.trim, rotate: paper.turn };
-	const single = rest.length > 0 || pairs.length === 0 ? cutPlan({ ...roll, sheets: rest }) : null;
-	const double = pairs.length > 0 ? cutPlan({ ...roll, sheets: pairs }) : null;
-	if (single && !single.ok) return single;
-	if (double && !double.ok) return double;
+	const rolls: Roll[] = [];
+	for (const [folded, of] of [
+		[true, pairs],
+		[false, rest]
+	] as const) {
+		if (of.length === 0) continue;
+		const plan = cutPlan({ ...roll, sheets: of });
+		if (!plan.ok) return plan;
+		rolls.push({ folded, plan: plan.value });
+	}
 	return ok({
-		single: single?.value ?? null,
-		double: double?.value ?? null,
-		length: (single?.value.length ?? 0) + 2 * (double?.value.length ?? 0)
+		rolls,
+		length: rolls.reduce((all, { folded, plan }) => all + plan.length * (folded ? 2 : 1), 0)
 	});
 }
 

@@ -38,6 +38,9 @@ export const markStrips = (pieces: readonly PlannedPiece[]): MarkStrip[] =>
 		];
 	});
 
+/** What a page of A4 or Letter surely prints of a strip, and of it where parts are glued, mm. From memory. */
+export const STRIP_PAGE = { length: 175, overlap: 10 };
+
 /** A part of a strip that fits on a page. */
 export interface StripPart {
 	/** From the strip’s left end, mm. */

@@ -1,6 +1,6 @@
 import { memoised } from '../memo.ts';
 import type { HouseRules } from '../model/house-rules.ts';
-import type { LengthStyle } from '../units/index.ts';
+import { formatLength, type LengthStyle } from '../units/index.ts';
 
 /** How lengths are written: the family that leads, and the other beside it. */
 export interface Styles {
@@ -18,3 +18,7 @@ export const stylesOf = memoised(({ units, tapeFraction }: HouseRules): Styles =
 	const metric: LengthStyle = { unit: 'mm', decimals: 0 };
 	return units === 'in' ? { lead: inches, other: metric } : { lead: metric, other: inches };
 });
+
+/** A length in the leading units, with the other behind it in brackets. */
+export const bothUnits = (mm: number, { lead, other }: Styles): string =>
+	`${formatLength(mm, lead)} (${formatLength(mm, other)})`;

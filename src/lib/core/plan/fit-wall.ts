@@ -9,14 +9,13 @@ import {
 	type Solved,
 	type YesNoModel
 } from '../fit/model.ts';
-import type { ToChoose, Way } from '../choose/choose.ts';
+import { isHeavy, type ToChoose, type Way } from '../choose/choose.ts';
 import { centreX, overlap, right, top, type Rect } from '../geometry/rect.ts';
 import { likelyRuns } from '../survey/runs.ts';
 import type { Piece } from '../model/piece.ts';
 import type { Project } from '../model/project.ts';
 import { activeArrangement, groupOf, type Wall } from '../model/wall.ts';
 import { substrateOf } from '../substrates/index.ts';
-import { weightToReckon } from '../weight/piece-weight.ts';
 import { ontoStuds, posesAsItIs } from '../choose/poses.ts';
 import { keepOuts } from './arrange-wall.ts';
 import { studsBehind, toChoose, type Framing } from './fix.ts';
@@ -25,8 +24,7 @@ import type { PlannedPiece } from './hang.ts';
 import { piecesById, placeWall } from './plan-for-page.ts';
 
 /** Which pieces are to meet studs. */
-export const FIT_WHOM = ['all', 'heavy'] as const;
-export type FitWhom = (typeof FIT_WHOM)[number];
+export type FitWhom = 'all' | 'heavy';
 
 /** What a move brings a piece: all of its points in studs, some, or none: it makes room. */
 export type Brings = 'all' | 'some' | 'room';
@@ -144,36 +142,27 @@ function unitsOf(project: Project, wall: Wall, framing: Framing, whom: FitWhom):
 			const piece = known.get(id)!;
 			const { rect } = planned.get(id)!;
 			const studs = studsBehind(planned.get(id)!, framing);
-			return {
-				...{ piece, rect },
-				asked: toChoose({
-					project,
-					wall,
-					studs,
-					runs,
-					left,
-					piece,
-					x,
-					top: top(rect),
-					movable: false
-				}),
-				as: wantedAs(piece, planned.get(id)!, project, whom)
-			};
+			const asked = toChoose({
+				project,
+				wall,
+				studs,
+				runs,
+				left,
+				piece,
+				x,
+				top: top(rect),
+				movable: false
+			});
+			return { ...{ piece, rect, asked }, as: wantedAs(asked, planned.get(id)!, whom) };
 		});
 		const stays = together.some((each) => each.locked || planned.get(each.pieceId)!.settled);
 		return pieces.length === 0 ? [] : [unitOf(pieces, stays, wall, shut)];
 	});
 }
 
-function wantedAs(
-	piece: Piece,
-	{ settled }: PlannedPiece,
-	{ houseRules }: Project,
-	whom: FitWhom
-): Member['as'] {
-	const weight = weightToReckon(piece);
-	if (!weight || settled) return null;
-	if (weight.kg >= houseRules.heavy) return 'heavy';
+function wantedAs(asked: ToChoose, { settled }: PlannedPiece, whom: FitWhom): Member['as'] {
+	if (asked.hungPiece.weight === null || settled) return null;
+	if (isHeavy(asked)) return 'heavy';
 	return whom === 'all' ? 'light' : null;
 }
 

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { untrack } from 'svelte';
 	import {
 		crossedBy,
 		formatLength,
@@ -18,54 +19,63 @@
 	const offers = $derived(lineOffers(plan.pieces, wall));
 	const { up } = $derived(wall.tape);
 	const line = $derived(up.from === 'line' ? up.at : null);
+	// What is folded away is not worked out.
+	let open = $state(untrack(() => wall.tape.up.from === 'line'));
 	const crossed = $derived(line === null ? [] : crossedBy(line, plan.pieces, wall));
 	const length = (mm: number) => formatLength(mm, styles.lead);
 	const put = (at: number) => session.run(hookTape(wall.id, { up: { from: 'line', at } }));
 </script>
 
-<details open={line !== null}>
+<details bind:open>
 	<summary>A level line or a laser</summary>
-	<p class="small-note">Every height then reads up or down from that one line.</p>
-	<ul>
-		{#each offers as { at, why } (at)}
-			<li>
-				<button class="btn btn-sm" type="button" aria-pressed={line === at} onclick={() => put(at)}>
-					<span class="measure">{length(at)}</span> up
-				</button>
-				<span>{why}</span>
-			</li>
-		{/each}
-	</ul>
-	<LengthField
-		label="Or at"
-		help="Above the floor’s left end, carried level"
-		value={line ?? offers[0]?.at ?? 1200}
-		assumed={line === null}
-		{styles}
-		plausible={{ min: 300, max: wall.height }}
-		onvalue={put}
-		onseal={() => session.seal()}
-	/>
-	{#if line !== null}
-		{#if crossed.length > 0}
-			<p><strong>It runs over</strong></p>
-			<ul aria-label="What the line runs over">
-				{#each crossed as { name, from, to } (`${name} ${from}`)}
-					<li>
-						<span>{name}</span>
-						<span class="measure"
-							>{length(Math.max(from, 0))} – {length(Math.min(to, wall.width))}</span
-						>
-					</li>
-				{/each}
-			</ul>
-		{:else}
-			<p>It runs free from corner to corner.</p>
+	{#if open}
+		<p class="small-note">Every height then reads up or down from that one line.</p>
+		<ul>
+			{#each offers as { at, why } (at)}
+				<li>
+					<button
+						class="btn btn-sm"
+						type="button"
+						aria-pressed={line === at}
+						onclick={() => put(at)}
+					>
+						<span class="measure">{length(at)}</span> up
+					</button>
+					<span>{why}</span>
+				</li>
+			{/each}
+		</ul>
+		<LengthField
+			label="Or at"
+			help="Above the floor’s left end, carried level"
+			value={line ?? offers[0]?.at ?? wall.levels.line}
+			assumed={line === null}
+			{styles}
+			plausible={{ min: 300, max: wall.height }}
+			onvalue={put}
+			onseal={() => session.seal()}
+		/>
+		{#if line !== null}
+			{#if crossed.length > 0}
+				<p><strong>It runs over</strong></p>
+				<ul aria-label="What the line runs over">
+					{#each crossed as { name, from, to } (`${name} ${from}`)}
+						<li>
+							<span>{name}</span>
+							<span class="measure"
+								>{length(Math.max(from, 0))} – {length(Math.min(to, wall.width))}</span
+							>
+						</li>
+					{/each}
+				</ul>
+			{:else}
+				<p>It runs free from corner to corner.</p>
+			{/if}
+			<p><strong>Prove it</strong></p>
+			<ol>
+				{#each LINE_CHECKS as check (check)}<li>{check}</li>{/each}
+			</ol>
 		{/if}
-		<p><strong>Prove it</strong></p>
-		<ol>
-			{#each LINE_CHECKS as check (check)}<li>{check}</li>{/each}
-		</ol>
 	{/if}
 </details>
 

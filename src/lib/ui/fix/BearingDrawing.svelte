@@ -17,6 +17,7 @@
 	const holeY = $derived(BEARING - dy * scale);
 	const outX = $derived(FACE - out * scale);
 	const slope = $derived((hook.bearingToHole.angle * Math.PI) / 180);
+	const inWall = $derived(hook.puts === 'hole' || hook.puts === 'kept');
 	const far = $derived(Math.abs(dy) >= 4);
 	const length = (mm: number) => formatLength(Math.abs(mm), styles.lead);
 </script>
@@ -30,9 +31,9 @@
 	<text x="140" y="12" class="title">from the side</text>
 	<g class="front">
 		<line x1="38" x2="72" y1={BEARING} y2={BEARING} class="bearing" />
-		{#if hook.puts !== 'cord' && hook.puts !== 'place'}
-			<path d="M47 {holeY - 8}V{holeY + 8}M39 {holeY}H{39 + 16}" class="halo" />
-			<path d="M47 {holeY - 8}V{holeY + 8}M39 {holeY}H{39 + 16}" class="cross" />
+		{#if inWall}
+			<path d="M47 {holeY - 8}V{holeY + 8}M39 {holeY}H55" class="halo" />
+			<path d="M47 {holeY - 8}V{holeY + 8}M39 {holeY}H55" class="cross" />
 		{/if}
 		{#if far}
 			<path d="M84 {BEARING}V{holeY}M80 {BEARING}h8M80 {holeY}h8" class="pencil" />
@@ -42,7 +43,7 @@
 	</g>
 	<rect x={FACE} y="20" width="70" height="106" class="wall" />
 	<line x1={FACE} x2={FACE} y1="20" y2="126" class="face" />
-	{#if hook.puts === 'hole' || hook.puts === 'kept'}
+	{#if inWall}
 		<line
 			x1={FACE - 8 * Math.cos(slope)}
 			y1={holeY - 8 * Math.sin(slope)}

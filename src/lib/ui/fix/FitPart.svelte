@@ -4,6 +4,7 @@
 		formatLength,
 		type FitWhom,
 		type Framing,
+		type Result,
 		type StudFit,
 		type Styles
 	} from '$lib/core/index.ts';
@@ -24,9 +25,10 @@
 	let { wallId, framing, styles }: Props = $props();
 
 	const session = $derived(getSession()());
-	const worker = new Newest<FitQuestion, StudFit | null>(startFitWorker);
+	const worker = new Newest<FitQuestion, Result<StudFit>>(startFitWorker);
 	let whom: FitWhom = $state('all');
-	const found = $derived(worker.answer);
+	const found = $derived(worker.answer?.ok ? worker.answer.value : null);
+	const trouble = $derived(worker.answer?.ok === false ? worker.answer.error.message : '');
 	const { pieces } = $derived(session.project);
 	const letterOf = (id: string) => pieces.find((piece) => piece.id === id)!.letter;
 	const command = $derived(
@@ -41,15 +43,13 @@
 	// What was found was for the wall as it was then.
 	$effect(() => {
 		void [session.kept, whom];
-		forget();
+		worker.drop();
 	});
 	$effect(() => session.show(command));
 	$effect(() => () => {
 		session.show(null);
 		worker.close();
 	});
-
-	const forget = () => worker.drop();
 
 	const ask = () => worker.ask({ project: session.kept, wallId, framing, whom });
 </script>
@@ -87,9 +87,12 @@
 					{found.moves.length > 0 ? 'Move and settle them' : 'Settle them in their studs'}
 				</button>
 			{/if}
-			<button class="btn btn-ghost btn-sm" type="button" onclick={forget}>Leave it</button>
+			<button class="btn btn-ghost btn-sm" type="button" onclick={() => worker.drop()}
+				>Leave it</button
+			>
 		</div>
 	{:else}
+		{#if trouble}<p class="text-error" role="alert">{trouble}</p>{/if}
 		<button class="btn btn-sm" type="button" disabled={worker.busy} onclick={ask}>
 			<Magnet size={15} aria-hidden="true" />
 			{worker.busy ? 'Trying every move…' : 'Fit the arrangement to the studs'}

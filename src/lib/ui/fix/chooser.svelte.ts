@@ -41,11 +41,11 @@ export class Chooser {
 	get bag(): BagItem[] | null {
 		const { session, wallId, all } = this.#of();
 		const answer = this.#worker.answer;
-		const ids = all ? session.project.walls.map(({ id }) => id) : [wallId];
+		const ids = all ? session.kept.walls.map(({ id }) => id) : [wallId];
 		if (!answer || ids.some((id) => !answer[id])) return null;
-		const { pieces } = session.project;
+		const { pieces } = session.kept;
 		const packed = ids.flatMap((id) =>
-			(session.plan(id)?.pieces ?? []).flatMap((planned) => {
+			(session.keptPlan(id)?.pieces ?? []).flatMap((planned) => {
 				const piece = pieces.find((each) => each.id === planned.pieceId);
 				const fix = answer[id]!.find(({ pieceId }) => pieceId === planned.pieceId);
 				return piece ? [{ piece, planned, fix }] : [];
@@ -53,7 +53,7 @@ export class Chooser {
 		);
 		return bagOf(
 			packed,
-			session.project,
+			session.kept,
 			ids.flatMap((id) => holesOn(session, id))
 		);
 	}
@@ -61,10 +61,10 @@ export class Chooser {
 	/** What to carry for one piece of the wall; null while that is being worked out. */
 	bagFor(pieceId: string): BagItem[] | null {
 		const { session, wallId } = this.#of();
-		const piece = session.project.pieces.find(({ id }) => id === pieceId);
-		const planned = session.plan(wallId)?.pieces.find((each) => each.pieceId === pieceId);
+		const piece = session.kept.pieces.find(({ id }) => id === pieceId);
+		const planned = session.keptPlan(wallId)?.pieces.find((each) => each.pieceId === pieceId);
 		const fix = this.fixes.find((each) => each.pieceId === pieceId);
-		return piece && planned && fix ? bagOf([{ piece, planned, fix }], session.project) : null;
+		return piece && planned && fix ? bagOf([{ piece, planned, fix }], session.kept) : null;
 	}
 
 	/** Studs come first: what is chosen rests on them. */
@@ -85,6 +85,6 @@ export class Chooser {
 }
 
 function holesOn(session: Session, wallId: string): OldHole[] {
-	const wall = session.project.walls.find(({ id }) => id === wallId);
-	return wall ? oldHoles(wall, session.plan(wallId)?.pieces ?? []) : [];
+	const wall = session.kept.walls.find(({ id }) => id === wallId);
+	return wall ? oldHoles(wall, session.keptPlan(wallId)?.pieces ?? []) : [];
 }

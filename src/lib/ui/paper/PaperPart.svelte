@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
-	import { formatLength, say, type Paper, type Styles } from '$lib/core/index.ts';
+	import { bothUnits, say, type Paper, type Styles } from '$lib/core/index.ts';
 	import { setPaper } from '$lib/store/commands/index.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
 	import LengthField from '../field/LengthField.svelte';
@@ -14,8 +14,6 @@
 	const cutter = new Cutter(() => ({ session, wallId }));
 	const set = (change: Partial<Paper>) => session.run(setPaper(change));
 	const seal = () => session.seal();
-	const length = (mm: number) =>
-		`${formatLength(mm, styles.lead)} (${formatLength(mm, styles.other)})`;
 </script>
 
 <p class="small-note">A sheet as large as each piece, to tape up and to carry its marks.</p>
@@ -64,29 +62,14 @@
 {:else if !cutter.answer.ok}
 	<p class="trouble" role="alert">{say(cutter.answer.error.message, styles.lead)}</p>
 {:else}
-	{@const { single, double, length: all } = cutter.answer.value}
+	{@const { rolls, length } = cutter.answer.value}
 	<p>
-		<strong>Paper in all: <span class="measure">{length(all)}</span></strong>
+		<strong>Paper in all: <span class="measure">{bothUnits(length, styles)}</span></strong>
 	</p>
-	{#if double}
-		<p class="small-note">Folded double, cut through both:</p>
-		<RollDrawing
-			plan={double}
-			rollWidth={paper.rollWidth}
-			{styles}
-			small
-			label="Roll folded double, with what is cut from it"
-		/>
-	{/if}
-	{#if single}
-		<RollDrawing
-			plan={single}
-			rollWidth={paper.rollWidth}
-			{styles}
-			small
-			label="Roll with the sheets cut from it"
-		/>
-	{/if}
+	{#each rolls as roll (roll.folded)}
+		{#if roll.folded}<p class="small-note">Folded double, cut through both:</p>{/if}
+		<RollDrawing {roll} rollWidth={paper.rollWidth} {styles} small />
+	{/each}
 	<a
 		class="btn btn-sm"
 		href={resolve('/p/[project]/[wall]/paper-sheet', { project: session.id, wall: wallId })}

@@ -1,20 +1,23 @@
 <script lang="ts">
-	import { crossCuts, formatLength, type CutPlan, type Styles } from '$lib/core/index.ts';
+	import { crossCuts, formatLength, type Roll, type Styles } from '$lib/core/index.ts';
 
 	interface Props {
-		plan: CutPlan;
+		roll: Roll;
 		rollWidth: number;
 		styles: Styles;
-		label: string;
 		/** Beside other things, where it is drawn small. */
 		small?: boolean;
 	}
 
-	let { plan, rollWidth, styles, label, small = false }: Props = $props();
+	let { roll, rollWidth, styles, small = false }: Props = $props();
 
 	/** The drawing is so wide, in its own units: the roll lies along it. */
 	const WIDE = 1000;
 	const MARGIN = 150;
+	const { plan, folded } = $derived(roll);
+	const label = $derived(
+		folded ? 'Roll folded double, with what is cut from it' : 'Roll with the sheets cut from it'
+	);
 	const scale = $derived((WIDE - MARGIN) / Math.max(plan.length, rollWidth * 1.5));
 	const deep = $derived(rollWidth * scale);
 	const cuts = $derived(crossCuts(plan));

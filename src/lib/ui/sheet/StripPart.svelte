@@ -1,5 +1,11 @@
 <script lang="ts">
-	import { formatLength, type MarkStrip, type StripPart, type Styles } from '$lib/core/index.ts';
+	import {
+		formatLength,
+		STRIP_PAGE,
+		type MarkStrip,
+		type StripPart,
+		type Styles
+	} from '$lib/core/index.ts';
 
 	interface Props {
 		strip: MarkStrip;
@@ -44,11 +50,11 @@
 		</text>
 	{/each}
 	{#if index > 0}
-		<path d="M10 0V{HIGH}" class="join" />
+		<path d="M{STRIP_PAGE.overlap} 0V{HIGH}" class="join" />
 		<text class="small" x="1" y={HIGH - 1.5}>on {index}</text>
 	{/if}
 	{#if index < of - 1}
-		<path d="M{wide - 10} 0V{HIGH}" class="join" />
+		<path d="M{wide - STRIP_PAGE.overlap} 0V{HIGH}" class="join" />
 		<text class="small" x={wide - 1} y={HIGH - 1.5} text-anchor="end">under {index + 2}</text>
 	{/if}
 	{#if index === 0}<text x="1" y="9">left side of {strip.letter}</text>{/if}

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { page } from '$app/state';
 	import { resolve } from '$app/paths';
-	import { formatLength, stylesOf } from '$lib/core/index.ts';
+	import { bothUnits, stylesOf } from '$lib/core/index.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
 	import CutOrder from '$lib/ui/paper/CutOrder.svelte';
 	import { Cutter } from '$lib/ui/paper/cutter.svelte.ts';
@@ -15,8 +15,6 @@
 	const styles = $derived(stylesOf(session.rulesOn(wallId)));
 	const { paper } = $derived(session.project);
 	const cutter = new Cutter(() => ({ session, wallId }));
-	const length = (mm: number) =>
-		`${formatLength(mm, styles.lead)} (${formatLength(mm, styles.other)})`;
 </script>
 
 <svelte:head><title>Paper · {wall?.name} · {session.project.name}</title></svelte:head>
@@ -27,32 +25,18 @@
 	</a>
 </SheetTools>
 {#if cutter.answer?.ok}
-	{@const { single, double, length: all } = cutter.answer.value}
+	{@const { rolls, length } = cutter.answer.value}
 	<SheetPage title="{session.project.name} · {wall?.name}: paper to cut" page={1} of={1}>
 		<p>
-			Roll <b>{length(paper.rollWidth)}</b> wide, <b>{length(all)}</b> of it in all. Sizes include a
-			trim of {length(paper.trim)} in each direction. Letter every sheet as it comes off, top up.
+			Roll <b>{bothUnits(paper.rollWidth, styles)}</b> wide, <b>{bothUnits(length, styles)}</b> of
+			it in all. Sizes include a trim of {bothUnits(paper.trim, styles)} in each direction. Letter every
+			sheet as it comes off, top up.
 		</p>
-		{#if double}
-			<h2>Folded double</h2>
-			<RollDrawing
-				plan={double}
-				rollWidth={paper.rollWidth}
-				{styles}
-				label="Roll folded double, with what is cut from it"
-			/>
-			<CutOrder plan={double} {styles} />
-		{/if}
-		{#if single}
-			{#if double}<h2>As it lies</h2>{/if}
-			<RollDrawing
-				plan={single}
-				rollWidth={paper.rollWidth}
-				{styles}
-				label="Roll with the sheets cut from it"
-			/>
-			<CutOrder plan={single} {styles} />
-		{/if}
+		{#each rolls as roll (roll.folded)}
+			<h2>{roll.folded ? 'Folded double' : 'As it lies'}</h2>
+			<RollDrawing {roll} rollWidth={paper.rollWidth} {styles} />
+			<CutOrder plan={roll.plan} {styles} />
+		{/each}
 	</SheetPage>
 {:else if cutter.answer}
 	<p class="p-8 text-center" role="alert">{cutter.answer.error.message}</p>
