@@ -1,5 +1,6 @@
 import { boundsOf, grown, overlap, right, top, type Rect } from '../geometry/rect.ts';
 import type { Point } from '../geometry/line.ts';
+import { contains, runsThrough } from '../geometry/polygon.ts';
 import type { Item, Place, Region, Task } from './face.ts';
 
 export const isPolygon = (region: Region): region is readonly Point[] => Array.isArray(region);
@@ -28,7 +29,7 @@ export function within(rect: Rect, region: Region): boolean {
 	const corners = cornersOf(inner);
 	return (
 		corners.every((corner) => contains(region, corner)) &&
-		!region.some((a, index) => crosses(a, region[(index + 1) % region.length]!, inner))
+		!region.some((a, index) => runsThrough(a, region[(index + 1) % region.length]!, inner))
 	);
 }
 
@@ -45,35 +46,6 @@ const cornersOf = (rect: Rect): Point[] => [
 	{ x: right(rect), y: top(rect) },
 	{ x: rect.x, y: top(rect) }
 ];
-
-/** Even-odd rule. */
-function contains(polygon: readonly Point[], { x, y }: Point): boolean {
-	let inside = false;
-	for (let i = 0, j = polygon.length - 1; i < polygon.length; j = i++) {
-		const a = polygon[i]!;
-		const b = polygon[j]!;
-		if (a.y > y !== b.y > y && x < ((b.x - a.x) * (y - a.y)) / (b.y - a.y) + a.x) inside = !inside;
-	}
-	return inside;
-}
-
-/** Whether an edge runs through a rectangle: it is clipped to it (Liang and Barsky). */
-function crosses(a: Point, b: Point, rect: Rect): boolean {
-	let [from, to] = [0, 1];
-	for (const [delta, low, high] of [
-		[b.x - a.x, rect.x - a.x, right(rect) - a.x],
-		[b.y - a.y, rect.y - a.y, top(rect) - a.y]
-	] as const) {
-		if (delta === 0) {
-			if (low > 0 || high < 0) return false;
-			continue;
-		}
-		const [enter, leave] = [low / delta, high / delta].sort((p, q) => p - q) as [number, number];
-		from = Math.max(from, enter);
-		to = Math.min(to, leave);
-	}
-	return from < to;
-}
 
 export const rectOf = ({ width, height }: Item, { x, y }: Place | Point): Rect => ({
 	x,

@@ -1,6 +1,7 @@
 import * as z from 'zod/mini';
 import { distance, size } from '../model/sizes.ts';
 import { ok, type Result } from '../result.ts';
+import { printingSchema, usualPrinting } from '../true-size/paper-sizes.ts';
 import { cutPlan, type CutPlan, type CutSheet } from './cut-plan.ts';
 
 /** The paper that templates are cut from. */
@@ -8,12 +9,16 @@ export const paperSchema = z.object({
 	rollWidth: size.check(z.describe('mm')),
 	trim: distance.check(z.describe('mm added to each dimension, to cut off')),
 	turn: z.boolean().check(z.describe('sheets may lie across the roll')),
-	double: z.boolean().check(z.describe('folded double, to cut two alike at once'))
+	double: z.boolean().check(z.describe('folded double, to cut two alike at once')),
+	printing: z._default(printingSchema, usualPrinting)
 });
 export type Paper = z.infer<typeof paperSchema>;
 
 /** Brown paper of 36 in; common practice. A trim of 3/8 in; a choice. */
-export const usualPaper: Paper = { rollWidth: 914.4, trim: 9.525, turn: true, double: false };
+export const usualPaper: Paper = {
+	...{ rollWidth: 914.4, trim: 9.525, turn: true, double: false },
+	printing: usualPrinting
+};
 
 /** A length of roll, as it lies or folded double, and what is cut from it. */
 export interface Roll {

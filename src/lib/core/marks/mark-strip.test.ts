@@ -2,7 +2,8 @@ import { expect } from 'chai';
 import fc from 'fast-check';
 import { DEMO } from '../../store/demo/index.ts';
 import { planForPage } from '../plan/plan-for-page.ts';
-import { stripParts, markStrips } from './mark-strip.ts';
+import { partsOf } from '../true-size/parts.ts';
+import { markStrips } from './mark-strip.ts';
 
 const plan = planForPage(DEMO, 'stair-hall');
 if (!plan.ok) throw new Error(plan.error.message);
@@ -41,7 +42,7 @@ describe('a tape strip', () => {
 				fc.integer({ min: 100, max: 300 }),
 				fc.integer({ min: 5, max: 30 }),
 				(length, page, overlap) => {
-					const parts = stripParts(length, page, overlap);
+					const parts = partsOf(length, page, overlap);
 					expect(parts[0]!.from).equal(0);
 					expect(parts.at(-1)!.to).closeTo(length, 1e-6);
 					for (const [index, { from, to }] of parts.entries()) {

@@ -40,21 +40,3 @@ export const markStrips = (pieces: readonly PlannedPiece[]): MarkStrip[] =>
 
 /** What a page of A4 or Letter surely prints of a strip, and of it where parts are glued, mm. From memory. */
 export const STRIP_PAGE = { length: 175, overlap: 10 };
-
-/** A part of a strip that fits on a page. */
-export interface StripPart {
-	/** From the strip’s left end, mm. */
-	from: number;
-	to: number;
-}
-
-/** Parts no longer than a page lets them be, as few as there can be; neighbours share an overlap to be glued on. */
-export function stripParts(length: number, page: number, overlap: number): StripPart[] {
-	if (length <= page) return [{ from: 0, to: length }];
-	const count = Math.ceil((length - overlap) / (page - overlap));
-	const each = (length + overlap * (count - 1)) / count;
-	return Array.from({ length: count }, (_, index) => ({
-		from: index * (each - overlap),
-		to: Math.min(index * (each - overlap) + each, length)
-	}));
-}

@@ -3,13 +3,13 @@
 		formatLength,
 		STRIP_PAGE,
 		type MarkStrip,
-		type StripPart,
+		type PartOf,
 		type Styles
 	} from '$lib/core/index.ts';
 
 	interface Props {
 		strip: MarkStrip;
-		part: StripPart;
+		part: PartOf;
 		index: number;
 		of: number;
 		styles: Styles;

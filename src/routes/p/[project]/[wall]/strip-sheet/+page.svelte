@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { page } from '$app/state';
 	import { resolve } from '$app/paths';
-	import { formatLength, markStrips, STRIP_PAGE, stripParts, stylesOf } from '$lib/core/index.ts';
+	import { formatLength, markStrips, STRIP_PAGE, partsOf, stylesOf } from '$lib/core/index.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
 	import CheckBars from '$lib/ui/sheet/CheckBars.svelte';
 	import SheetPage from '$lib/ui/sheet/SheetPage.svelte';
@@ -18,7 +18,7 @@
 	const ROWS = 5;
 	const pages = $derived.by(() => {
 		const parts = strips.flatMap((strip) => {
-			const all = stripParts(strip.length, STRIP_PAGE.length, STRIP_PAGE.overlap);
+			const all = partsOf(strip.length, STRIP_PAGE.length, STRIP_PAGE.overlap);
 			return all.map((part, index) => ({ strip, part, index, of: all.length }));
 		});
 		return Array.from({ length: Math.ceil(parts.length / ROWS) }, (_, index) =>

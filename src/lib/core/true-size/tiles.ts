@@ -1,0 +1,82 @@
+import { contains } from '../geometry/polygon.ts';
+import { centreX, centreY, top, type Rect } from '../geometry/rect.ts';
+import { fail, ok, type Result } from '../result.ts';
+import { along, type Drawing, type Drawn } from './ink.ts';
+import type { PageFrame } from './page-frame.ts';
+import { partsOf } from './parts.ts';
+import { touches } from './touches.ts';
+
+/** What neighbouring tiles share, mm: wide enough to glue. Common practice. */
+export const OVERLAP = 10;
+
+/** The window of a drawing that one page shows; its place is counted from the upper left. */
+export interface Tile {
+	column: number;
+	row: number;
+	window: Rect;
+}
+
+export interface Tiling {
+	frame: PageFrame;
+	columns: number;
+	rows: number;
+	tiles: readonly Tile[];
+}
+
+/**
+ * The fewest tiles that cover a drawing, n = ⌈(length - overlap) / (room - overlap)⌉ each way, on the frame that takes fewest.
+ * Tiles off its outline are left out; so are those within it that carry nothing, unless the whole of it is wanted.
+ *
+ * @param frames pages it may be printed on.
+ * Error: `no-room`, where every page is too small once its margins are off.
+ */
+export function tilesOf(
+	drawing: Drawing,
+	frames: readonly PageFrame[],
+	whole: boolean
+): Result<Tiling> {
+	const [first, ...others] = frames
+		.filter(({ room }) => room.width >= LEAST.width && room.height >= LEAST.height)
+		.map((frame) => tilingOn(frame, drawing, whole));
+	if (!first)
+		return fail(
+			'no-room',
+			'These margins leave too little of the sheet to print on. Make them narrower, or choose a larger sheet.',
+			'printing.margins'
+		);
+	return ok(others.reduce((a, b) => (b.tiles.length < a.tiles.length ? b : a), first));
+}
+
+/** On less room than this the check bars would not fit, mm. */
+const LEAST = { width: 140, height: 60 };
+
+function tilingOn(frame: PageFrame, { box, ink }: Drawing, whole: boolean): Tiling {
+	const across = partsOf(box.width, frame.room.width, OVERLAP);
+	const down = partsOf(box.height, frame.room.height, OVERLAP);
+	const carried = ink.filter((each) => each.shape === 'text' || !THROUGH.includes(each.pen));
+	const outlines = ink.filter(isOutline).map(along);
+	const tiles = down.flatMap((upright, row) =>
+		across.map((level, column): Tile => {
+			const size = { width: level.to - level.from, height: upright.to - upright.from };
+			return {
+				...{ column, row },
+				window: { x: box.x + level.from, y: top(box) - upright.to, ...size }
+			};
+		})
+	);
+	return {
+		...{ frame, columns: across.length, rows: down.length },
+		tiles: tiles.filter(
+			({ window }) =>
+				carried.some((each) => touches(each, window)) ||
+				(whole && outlines.some((outline) => contains(outline, middleOf(window))))
+		)
+	};
+}
+
+/** Lines that run on from page to page, and are no reason to print one. */
+const THROUGH: readonly string[] = ['centre', 'level'];
+
+const isOutline = (ink: Drawn): boolean => ink.shape !== 'text' && ink.pen === 'outline';
+
+const middleOf = (rect: Rect): { x: number; y: number } => ({ x: centreX(rect), y: centreY(rect) });
