@@ -1,3 +1,4 @@
+import { readFile } from 'node:fs/promises';
 import type { Page } from '@playwright/test';
 import { accessible, expect, kept, measure, openDemo, station, test } from './support.ts';
 
@@ -86,4 +87,41 @@ test('strips are printed at true size in parts, with bars to check it by', async
 	await expect(first).toContainText('left side of A');
 	await expect(second).toContainText('left hook: 6 1/4"');
 	await accessible(page, 'strips');
+});
+
+test('templates are looked at page by page, then saved as PDF, SVG and DXF', async ({ page }) => {
+	await openMark(page);
+	await page.getByText('Templates to print').click();
+	await page.getByRole('radio', { name: 'A4' }).check();
+	for (const letter of ['B', 'C', 'D', 'E', 'F', 'G'])
+		await page.getByRole('checkbox', { name: letter, exact: true }).uncheck();
+	// 20 by 16 in on sheets of 285 by 183 mm room: two across and three up, or three and two upright.
+	await expect(page.getByText('6 pages')).toBeVisible();
+	await page.getByText('What the printer leaves white').click();
+	await measure(page.getByLabel('Top', { exact: true }), '9');
+	await expect(page.getByText('These margins leave too little')).toBeVisible();
+	await accessible(page, 'templates to print');
+	await measure(page.getByLabel('Top', { exact: true }), '1/4');
+	await page.getByRole('link', { name: 'Look, then print or save' }).click();
+	const first = page.getByRole('img', { name: 'Page 1 of 6: A 1·1' });
+	await expect(first).toContainText('100 mm');
+	await expect(first).toContainText('left hook: ');
+	await accessible(page, 'pages of templates');
+	const saved = async (button: string) => {
+		const [file] = await Promise.all([
+			page.waitForEvent('download'),
+			page.getByRole('button', { name: button }).click()
+		]);
+		const bytes = await readFile((await file.path())!);
+		return { name: file.suggestedFilename(), start: bytes.subarray(0, 5).toString('latin1') };
+	};
+	expect(await saved('Save as PDF')).toEqual({
+		name: 'ferry-house-stair-hall-templates-a4.pdf',
+		start: '%PDF-'
+	});
+	expect(await saved('SVG')).toEqual({
+		name: 'ferry-house-stair-hall-templates-a.svg',
+		start: '<svg '
+	});
+	expect((await saved('DXF')).name).toBe('ferry-house-stair-hall-templates-a.dxf');
 });

@@ -56,7 +56,7 @@
 
 	const showsBones = $derived(view.bones || (here === 'survey' && view.survey === 'bones'));
 	/** Where the studs are asked for besides, so that pieces can meet them. */
-	const MEETING = ['arrange', 'fix', 'mark', 'sheet', 'bag-sheet'];
+	const MEETING = ['arrange', 'fix', 'mark', 'sheet', 'bag-sheet', 'template-sheet'];
 	$effect(() => {
 		if ((showsBones || MEETING.includes(here)) && wall)
 			watch.ask(mayHaveStuds(wall) ? studFacts(wall) : null);

@@ -21,3 +21,11 @@ export const startFitWorker = (): Worker =>
 /** Starts the worker that plans how paper is cut. */
 export const startPaperWorker = (): Worker =>
 	new Worker(new URL('./paper.worker.ts', import.meta.url), { type: 'module' });
+
+/** Starts the worker that lays templates out on pages. */
+export const startPrintWorker = (): Worker =>
+	new Worker(new URL('./print.worker.ts', import.meta.url), { type: 'module' });
+
+/** Starts the worker that writes pages as a PDF. */
+export const startPdfWorker = (): Worker =>
+	new Worker(new URL('./pdf.worker.ts', import.meta.url), { type: 'module' });

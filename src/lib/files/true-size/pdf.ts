@@ -1,9 +1,10 @@
 import {
 	appendBezierCurve,
+	beginText,
 	clip,
 	closePath,
-	degrees,
 	endPath,
+	endText,
 	lineTo,
 	moveTo,
 	PDFDocument,
@@ -13,10 +14,15 @@ import {
 	rectangle,
 	rgb,
 	setDashPattern,
+	setFontAndSize,
 	setLineWidth,
 	setStrokingColor,
+	setTextMatrix,
+	showText,
 	stroke,
 	type PDFFont,
+	type PDFHexString,
+	type PDFName,
 	type PDFOperator,
 	type PDFPage
 } from '@cantoo/pdf-lib';
@@ -47,36 +53,35 @@ export async function pagesPdf(
 ): Promise<Uint8Array> {
 	const file = await PDFDocument.create();
 	file.registerFontkit(fontkit);
-	const font = await file.embedFont(face, { subset: true });
+	const embedded = new Face(await file.embedFont(face, { subset: true }));
 	file.setTitle(title);
 	file.catalog.getOrCreateViewerPreferences().setPrintScaling(PrintScaling.None);
 	for (const [index, page] of pages.entries()) {
-		drawPage(file.addPage([page.width * PT, page.height * PT]), page, font);
+		drawPage(file.addPage([page.width * PT, page.height * PT]), page, embedded);
 		onpage?.(index + 1, pages.length);
 	}
 	return file.save();
 }
 
-function drawPage(sheet: PDFPage, { window, drawn, own }: PaperPage, font: PDFFont): void {
+function drawPage(sheet: PDFPage, { window, drawn, own }: PaperPage, face: Face): void {
 	const { x, y, width, height } = window;
+	const name = face.on(sheet);
+	const operators = (each: Drawn) =>
+		each.shape === 'text' ? textPath(each, face, name) : strokePath(each);
 	sheet.pushOperators(
 		pushGraphicsState(),
 		rectangle(x * PT, y * PT, width * PT, height * PT),
 		clip(),
-		endPath()
+		endPath(),
+		...drawn.flatMap(operators),
+		popGraphicsState(),
+		...own.flatMap(operators)
 	);
-	for (const each of drawn) draw(sheet, each, font);
-	sheet.pushOperators(popGraphicsState());
-	for (const each of own) draw(sheet, each, font);
 }
 
-function draw(sheet: PDFPage, drawn: Drawn, font: PDFFont): void {
-	if (drawn.shape === 'text') {
-		write(sheet, drawn, font);
-		return;
-	}
+function strokePath(drawn: Exclude<Drawn, DrawnText>): PDFOperator[] {
 	const { width, colour, dash } = PENS[drawn.pen];
-	sheet.pushOperators(
+	return [
 		setStrokingColor(colourOf(colour)),
 		setLineWidth(width * PT),
 		setDashPattern(
@@ -85,7 +90,7 @@ function draw(sheet: PDFPage, drawn: Drawn, font: PDFFont): void {
 		),
 		...pathOf(drawn),
 		stroke()
-	);
+	];
 }
 
 const colourOf = (hex: string) => {
@@ -125,13 +130,41 @@ function ovalPath({ centre, rx, ry }: DrawnOval): PDFOperator[] {
 	];
 }
 
-function write(sheet: PDFPage, { text, at, anchor, size, turn }: DrawnText, font: PDFFont): void {
-	const wide = font.widthOfTextAtSize(text, size * PT);
-	const back = { start: 0, middle: wide / 2, end: wide }[anchor];
+/** A face in the file, with what each text comes to: most pages say the same. */
+class Face {
+	#font: PDFFont;
+	#known = new Map<string, { codes: PDFHexString; width: number }>();
+
+	constructor(font: PDFFont) {
+		this.#font = font;
+	}
+
+	/** Its name on a page. */
+	on(sheet: PDFPage): PDFName {
+		return sheet.node.newFontDictionary(this.#font.name, this.#font.ref);
+	}
+
+	/** Its codes, and its width for a height of 1. */
+	of(text: string): { codes: PDFHexString; width: number } {
+		const known = this.#known.get(text) ?? {
+			codes: this.#font.encodeText(text),
+			width: this.#font.widthOfTextAtSize(text, 1)
+		};
+		this.#known.set(text, known);
+		return known;
+	}
+}
+
+function textPath({ text, at, anchor, size, turn }: DrawnText, face: Face, name: PDFName) {
+	const { codes, width } = face.of(text);
+	const back = { start: 0, middle: width / 2, end: width }[anchor] * size;
 	const angle = (turn * Math.PI) / 180;
-	sheet.drawText(text, {
-		...{ font, size: size * PT, rotate: degrees(turn) },
-		x: at.x * PT - back * Math.cos(angle),
-		y: at.y * PT - back * Math.sin(angle)
-	});
+	const [cos, sin] = [Math.cos(angle), Math.sin(angle)];
+	return [
+		beginText(),
+		setFontAndSize(name, size * PT),
+		setTextMatrix(cos, sin, -sin, cos, (at.x - back * cos) * PT, (at.y - back * sin) * PT),
+		showText(codes),
+		endText()
+	];
 }

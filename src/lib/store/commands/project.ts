@@ -1,4 +1,12 @@
-import type { HookKind, HouseRules, Kit, OwnHook, Paper, PlaceFact } from '../../core/index.ts';
+import type {
+	HookKind,
+	HouseRules,
+	Kit,
+	OwnHook,
+	Paper,
+	PlaceFact,
+	Printing
+} from '../../core/index.ts';
 import type { Command } from '../history.ts';
 
 export const renameProject = (name: string): Command => ({
@@ -41,6 +49,13 @@ export const setPaper = (change: Partial<Paper>): Command => ({
 	name: 'change the paper',
 	merge: `paper-${Object.keys(change).join()}`,
 	recipe: (draft) => void Object.assign(draft.paper, change)
+});
+
+/** Changes how templates are printed. */
+export const setPrinting = (change: Partial<Printing>): Command => ({
+	name: 'change how templates are printed',
+	merge: `printing-${Object.keys(change).join()}`,
+	recipe: (draft) => void Object.assign(draft.paper.printing, change)
 });
 
 /** Puts hooks the person kept as their own in place of those of this project. */

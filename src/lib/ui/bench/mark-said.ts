@@ -26,7 +26,11 @@ export const usesByMark = (
 	);
 
 /** What is drilled and driven at a mark, in a few words; nothing where it is not known, or nothing is. */
-export function drivenSaid({ hook }: Mark, use: Use | undefined, style: LengthStyle): string {
+export function drivenSaid(
+	{ hook }: Pick<Mark, 'hook'>,
+	use: Use | undefined,
+	style: LengthStyle
+): string {
 	if (!use) return '';
 	const bit = bitIn(fixingOf(hook), use.ground);
 	return [

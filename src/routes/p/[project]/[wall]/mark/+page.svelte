@@ -58,6 +58,7 @@
 	);
 
 	let paperOpen = $state(false);
+	let templatesOpen = $state(false);
 
 	onMount(() => {
 		view.layer = 'nails';
@@ -84,6 +85,14 @@
 	{#if paperOpen}
 		{#await import('$lib/ui/paper/PaperPart.svelte') then { default: PaperPart }}
 			<PaperPart {wallId} {styles} />
+		{/await}
+	{/if}
+</details>
+<details class="paper" ontoggle={(event) => (templatesOpen = event.currentTarget.open)}>
+	<summary>Templates to print</summary>
+	{#if templatesOpen}
+		{#await import('$lib/ui/paper/TemplatePart.svelte') then { default: TemplatePart }}
+			<TemplatePart {wallId} fixes={chooser.fixes} {styles} />
 		{/await}
 	{/if}
 </details>
