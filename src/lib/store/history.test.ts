@@ -142,7 +142,7 @@ describe('History', () => {
 		const history = new History(DEMO);
 		const { features } = DEMO.walls[0]!;
 		history.run(commands.removeFeature('stair-hall', features[0]!));
-		expect(history.project.walls[0]!.tape.across).deep.equal({ from: 'left-corner' });
+		expect(history.project.walls[0]!.tape.across).deep.equal({ from: 'nearest' });
 	});
 
 	it('changes the hook with the hanger only while nobody chose one', () => {

@@ -1,7 +1,9 @@
 import { faceOf, type Feature } from '../features/index.ts';
+import type { Point } from '../geometry/line.ts';
 import { right, top, type Rect } from '../geometry/rect.ts';
 import type { AcrossDatum, UpDatum, Wall } from '../model/wall.ts';
 import { ceilingAt, floorAt } from '../survey/outline.ts';
+import { nearestEdge } from './solid-edge.ts';
 
 /** A place the tape can be hooked, with how a person would call it. */
 export interface HookedTape<D> {
@@ -32,6 +34,7 @@ export function acrossDatums({ wall, pieces }: Datums): HookedTape<AcrossDatum>[
 	return [
 		{ datum: { from: 'left-corner' }, at: 0, label: 'the left corner' },
 		{ datum: { from: 'right-corner' }, at: wall.width, label: 'the right corner' },
+		{ datum: { from: 'nearest' }, at: 0, label: 'the nearest solid edge' },
 		...wall.features.flatMap((feature) => edges('feature', feature.id, feature, byName(feature))),
 		...pieces.flatMap(({ pieceId, letter, rect }) =>
 			edges('piece', pieceId, rect, `piece ${letter}`)
@@ -82,6 +85,17 @@ export function findDatum<D extends object>(list: HookedTape<D>[], datum: D): Ho
 /** Where the floor tape is hooked, without listing every place it might be. */
 export const hookedAcross = (datums: Datums, datum: AcrossDatum): HookedTape<AcrossDatum> =>
 	findDatum(acrossDatums(only(datums, datum)), datum);
+
+/** The same for what is at a place: hooked on the nearest edge, that is another edge for each. */
+export function hookedNear(
+	hooked: HookedTape<AcrossDatum>,
+	wall: Wall,
+	hole: Point
+): HookedTape<AcrossDatum> {
+	if (hooked.datum.from !== 'nearest') return hooked;
+	const { x, label } = nearestEdge(wall, hole);
+	return { datum: hooked.datum, at: x, label };
+}
 
 /** Where the side tape is hooked. */
 export const hookedUp = (datums: Datums, datum: UpDatum): HookedTape<UpDatum> =>

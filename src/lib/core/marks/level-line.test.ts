@@ -62,8 +62,13 @@ describe('marks of one level', () => {
 	it('have a second measure that the first tape had no part in', () => {
 		const { lead } = stylesOf(DEMO.houseRules);
 		const [mark] = marks;
-		const measure = (acrossAt: number, from: 'ceiling' | 'floor-here') =>
-			secondMeasures(wall, mark!.hole, { acrossAt, up: { from }, tapeHook: 0 }, lead);
+		const measure = (at: number, from: 'ceiling' | 'floor-here') =>
+			secondMeasures(
+				{ ...wall, tape: { ...wall.tape, up: { from } } },
+				{ ...mark!, across: { ...mark!.across, at } },
+				0,
+				lead
+			);
 		const right = measure(0, 'floor-here');
 		expect(right.across.to).match(/tea room door casing/);
 		const left = measure(wall.width, 'ceiling');
@@ -75,8 +80,8 @@ describe('marks of one level', () => {
 		// Above the doors there is only the corner.
 		const high = secondMeasures(
 			wall,
-			{ x: 1000, y: 2300 },
-			{ acrossAt: 0, up: { from: 'ceiling' }, tapeHook: 2 },
+			{ hole: { x: 1000, y: 2300 }, across: { ...mark!.across, at: 0 } },
+			2,
 			lead
 		);
 		expect(high.across).deep.include({ to: 'the right corner', exact: wall.width - 1000 + 2 });

@@ -8,7 +8,10 @@ import { writeSum } from '../derived.ts';
 import { acrossDatums, datumKey, findDatum, upDatums } from './datum.ts';
 import { stylesOf } from './styles.ts';
 
-function marksFrom(tape: { across?: AcrossDatum; up?: UpDatum }, change?: (p: Project) => void) {
+function marksFrom(
+	tape: { across?: AcrossDatum; up?: UpDatum; chain?: boolean },
+	change?: (p: Project) => void
+) {
 	const project = JSON.parse(JSON.stringify(DEMO)) as Project;
 	Object.assign(project.walls[0]!.tape, tape);
 	change?.(project);
@@ -151,5 +154,45 @@ describe('datums', () => {
 		const door = findDatum(list, { from: 'feature', id: 'street-door', edge: 'right' });
 		expect(inches(door.at)).closeTo(38, 1e-9);
 		expect(door.label).equal('the street door casing, right edge');
+	});
+
+	it('reads each piece from the nearest solid edge, a casing before a farther corner', () => {
+		const { marks, project } = marksFrom({ across: { from: 'nearest' } });
+		const [{ width, features }] = project.walls as [Project['walls'][number]];
+		for (const mark of marks.filter(({ levelWith }) => !levelWith)) {
+			const { across, hole } = mark;
+			const solid = features.filter(
+				({ kind, y, height }) =>
+					(kind === 'door' || kind === 'window') && hole.y > y && hole.y < y + height
+			);
+			const edges = [0, width, ...solid.flatMap(({ x, width }) => [x, x + width])];
+			const least = Math.min(...edges.map((x) => Math.abs(x - hole.x)));
+			expect(across.exact.value, mark.letter).closeTo(least, 1e-9);
+			expect(Math.abs(across.at - hole.x)).closeTo(least, 1e-9);
+		}
+		const of = (letter: string) => marks.find((mark) => mark.letter === letter)!;
+		expect(of('A').across).deep.include({ way: 'right of' });
+		expect(of('A').across.datum).equal('the street door casing');
+		expect(of('G').across).deep.include({ way: 'left of', datum: 'the tea room door casing' });
+	});
+
+	it('reads piece to piece, never adding up what is rounded, and less surely with each', () => {
+		const coarse = (project: Project) => (project.houseRules.tapeFraction = 2);
+		const { marks } = marksFrom({ across: { from: 'left-corner' }, chain: true }, coarse);
+		const firsts = marks.filter(({ levelWith }) => !levelWith);
+		expect(firsts[0]!.across.datum).equal('the left corner');
+		const [first, second] = firsts;
+		const before = marks[marks.indexOf(second!) - 1]!;
+		expect(second!.across.datum).equal(`${before.letter}’s ${before.name}`);
+		expect(second!.across.exact.value).closeTo(Math.abs(second!.hole.x - before.hole.x), 1e-9);
+		let sure = 0;
+		for (const { across, hole } of firsts) {
+			// As a person marks it: from the mark before, by what the tape shows. Half of half an inch at most.
+			const marked = across.at + (across.way === 'left of' ? -1 : 1) * across.printed;
+			expect(Math.abs(marked - hole.x)).most(25.4 / 4 + 1e-6);
+			expect(across.exact.plusMinus).above(sure);
+			sure = across.exact.plusMinus;
+		}
+		expect(first!.across.exact.parts.map(({ label }) => label)).not.include('the marks before it');
 	});
 });

@@ -1,18 +1,28 @@
 import { addUp, combine, MARKING, TAPE_READING, type Derived, type Term } from '../derived.ts';
 import { hookOf, type Hook, type HookKind } from '../fixings/index.ts';
+import type { Point } from '../geometry/line.ts';
 import { memoised } from '../memo.ts';
 import type { HouseRules } from '../model/house-rules.ts';
-import type { Wall } from '../model/wall.ts';
+import type { AcrossDatum, Wall } from '../model/wall.ts';
 import type { PlannedHook, PlannedPiece } from '../plan/hang.ts';
 import type { CentreLine } from '../plan/place.ts';
 import { roundToTick, type LengthStyle } from '../units/index.ts';
-import { datumHeight, hookAdds, hookedAcross, hookedUp } from './datum.ts';
+import {
+	datumHeight,
+	hookAdds,
+	hookedAcross,
+	hookedNear,
+	hookedUp,
+	type HookedTape
+} from './datum.ts';
 import { stylesOf } from './styles.ts';
 
 /** One number a tape shows, from where it is hooked and which way. */
 export interface TapeReading {
 	way: 'right of' | 'left of' | 'up from' | 'down from' | 'on';
 	datum: string;
+	/** Where the tape is hooked, mm from the wall's left end or above the level datum. */
+	at: number;
 	/** Exact distance, mm, never negative. */
 	exact: Derived;
 	/** Distance as printed, mm: rounded to the tape's tick, as one set with its fellows. */
@@ -48,18 +58,27 @@ export interface Mark {
 	levelWith: { name: string; way: 'right' | 'left'; exact: number; printed: number } | null;
 }
 
-/** What a piece's marks are read from, flat, so that sameness can be told. */
+/** Where the floor tape starts for a piece, flat, so that sameness can be told. */
+type Start = [
+	at: number,
+	/** Where it starts as marked, mm: a mark stands on a tick of the tape. */
+	marked: number,
+	label: string,
+	/** How sure that place is, mm; 0 for what is solid. */
+	sure: number,
+	/** What the tape’s hook adds there, mm. */
+	adds: number
+];
+
+/** What a piece's marks are read from, flat likewise. */
 type From = [
-	acrossAt: number,
-	acrossLabel: string,
+	...Start,
 	upLabel: string,
 	level: number,
 	/** What the tape hooks on at each place anew; null when that is the same all along. */
 	here: string | null,
 	lead: LengthStyle,
 	tolerance: number,
-	/** What the tape’s hook adds, mm, across and up. */
-	acrossAdds: number,
 	upAdds: number
 ];
 
@@ -83,7 +102,13 @@ export function schedule({
 	const across = hookedAcross(datums, wall.tape.across);
 	const up = hookedUp(datums, wall.tape.up);
 	const { lead } = stylesOf(houseRules);
-	const walked = [...of].sort((a, b) => a.rect.x - b.rect.x || b.rect.y - a.rect.y);
+	const wanted = new Set(of);
+	// Piece to piece, each mark rests on those before it.
+	const walked = [...(wall.tape.chain ? pieces : of)].sort(
+		(a, b) => a.rect.x - b.rect.x || b.rect.y - a.rect.y
+	);
+	const adds = hookAdds(across.datum, houseRules.tapeHook);
+	let before = null as Mark | null;
 	return walked.flatMap((piece) => {
 		const [first] = piece.hooks;
 		if (!first) return [];
@@ -91,29 +116,40 @@ export function schedule({
 		const here =
 			{ 'floor-here': 'the floor under', ceiling: 'the ceiling over' }[up.datum.from as string] ??
 			null;
-		return marksOf(
+		const start = before ? atMark(before) : atEdge(hookedNear(across, wall, first.hole), adds);
+		const marks = marksOf(
 			piece,
-			across.at,
-			across.label,
+			...start,
 			up.label,
 			level,
 			here,
 			lead,
 			houseRules.tolerance,
-			hookAdds(across.datum, houseRules.tapeHook),
 			hookAdds(up.datum, houseRules.tapeHook)
 		);
+		if (wall.tape.chain) before = marks.at(-1)!;
+		return wanted.has(piece) ? marks : [];
 	});
 }
 
+const atEdge = ({ at, label }: HookedTape<AcrossDatum>, adds: number): Start => [
+	...([at, at, label, 0, adds] as const)
+];
+
+/** Laid on a mark that stands already. */
+function atMark({ letter, name, hole, across }: Mark): Start {
+	const marked = across.at + (across.way === 'left of' ? -across.printed : across.printed);
+	return [hole.x, marked, `${letter}’s ${name}`, across.exact.plusMinus, 0];
+}
+
 const marksOf = memoised(({ pieceId, letter, hooks }: PlannedPiece, ...from: From): Mark[] => {
-	const [acrossAt, acrossLabel, upLabel, level, here, lead, tolerance, acrossAdds, upAdds] = from;
+	const [start, marked, label, sure, adds, upLabel, level, here, lead, tolerance, upAdds] = from;
 	const first = hooks[0]!;
 	return hooks.map((hook): Mark => {
 		const datum = hook !== first && here ? `${here} the ${first.name}` : upLabel;
-		const across = distanceAcross(hook, acrossAt, acrossAdds);
+		const across = distanceAcross(hook, start, adds, sure);
 		const acrossPrinted = asOneSet(
-			hooked(first.hole.x - acrossAt, acrossAdds),
+			hooked(first.hole.x - marked, adds),
 			hook.hole.x - first.hole.x,
 			lead
 		);
@@ -139,9 +175,9 @@ const marksOf = memoised(({ pieceId, letter, hooks }: PlannedPiece, ...from: Fro
 			cord: hook.cord,
 			hole: hook.hole,
 			bearing: hook.bearing,
-			across: printed(across, acrossLabel, acrossPrinted, tolerance),
-			up: printed(up, datum, upPrinted, tolerance),
-			bearingUp: printed(bearing, datum, bearingPrinted, tolerance),
+			across: printed(across, label, marked, acrossPrinted, tolerance),
+			up: printed(up, datum, level, upPrinted, tolerance),
+			bearingUp: printed(bearing, datum, level, bearingPrinted, tolerance),
 			levelWith: levelWith(hook, first, lead)
 		};
 	});
@@ -165,12 +201,13 @@ const hooked = (signed: number, adds: number): number => signed + (signed < 0 ? 
 function printed(
 	distance: Distance,
 	datum: string,
+	at: number,
 	rounded: number,
 	tolerance: number
 ): TapeReading {
 	const error = rounded - distance.exact.value;
 	const roundingError = Math.abs(error) > tolerance + 1e-6 ? error : null;
-	return { ...distance, datum, printed: rounded, roundingError };
+	return { ...distance, datum, at, printed: rounded, roundingError };
 }
 
 /** The first hook of a piece is rounded, and the others by their distance from it: level hooks stay level. */
@@ -178,7 +215,7 @@ function asOneSet(first: number, spacing: number, style: LengthStyle): number {
 	return Math.abs(roundToTick(first, style) + roundToTick(spacing, style));
 }
 
-function distanceAcross(hook: PlannedHook, datum: number, adds: number): Distance {
+function distanceAcross(hook: PlannedHook, datum: number, adds: number, sure: number): Distance {
 	const terms: Term[] = [
 		...hook.across.sum,
 		term('hole beside the bearing', hook.hole.x - hook.bearing.x),
@@ -187,7 +224,13 @@ function distanceAcross(hook: PlannedHook, datum: number, adds: number): Distanc
 	const signed = hook.hole.x - datum;
 	return {
 		way: signed < 0 ? 'left of' : 'right of',
-		exact: unsigned(terms, signed, adds, 'place of the hook, from where the tape is hooked', [])
+		exact: unsigned(
+			terms,
+			signed,
+			adds,
+			'place of the hook, from where the tape is hooked',
+			sure > 0 ? [{ label: 'the marks before it', plusMinus: sure }] : []
+		)
 	};
 }
 

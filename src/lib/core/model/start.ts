@@ -40,7 +40,7 @@ export function startWall(
 		photo: null,
 		arrangements: [startArrangement(arrangement, 'First')],
 		activeArrangement: arrangement,
-		tape: { across: { from: 'left-corner' }, up: { from: 'floor-here' } },
+		tape: { across: { from: 'nearest' }, up: { from: 'floor-here' }, chain: false },
 		...size
 	};
 }

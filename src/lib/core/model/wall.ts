@@ -54,7 +54,11 @@ export type Arrangement = z.infer<typeof arrangementSchema>;
 
 /** Where the end of the floor tape is hooked. */
 export const acrossDatumSchema = z.discriminatedUnion('from', [
-	z.object({ from: z.enum(['left-corner', 'right-corner']) }),
+	z.object({
+		from: z
+			.enum(['left-corner', 'right-corner', 'nearest'])
+			.check(z.describe('nearest: for each piece, the corner or casing nearest to it'))
+	}),
 	z.object({ from: z.enum(['feature', 'piece']), id, edge: z.enum(['left', 'right']) })
 ]);
 export type AcrossDatum = z.infer<typeof acrossDatumSchema>;
@@ -107,7 +111,13 @@ export const wallSchema = z.object({
 	photo: z.nullable(wallPhotoSchema).check(z.describe('a photo of the real wall; null for none')),
 	arrangements: z.array(arrangementSchema).check(z.minLength(1), z.maxLength(50)),
 	activeArrangement: id,
-	tape: z.object({ across: acrossDatumSchema, up: upDatumSchema })
+	tape: z.object({
+		across: acrossDatumSchema,
+		up: upDatumSchema,
+		chain: z
+			._default(z.boolean(), false)
+			.check(z.describe('each piece is measured from the mark before it'))
+	})
 });
 export type Wall = z.infer<typeof wallSchema>;
 

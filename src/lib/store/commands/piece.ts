@@ -27,7 +27,7 @@ export const removePiece = ({ id, letter }: Piece): Command => ({
 			for (const arrangement of wall.arrangements)
 				arrangement.placements = arrangement.placements.filter(({ pieceId }) => pieceId !== id);
 			const { across, up } = wall.tape;
-			if (across.from === 'piece' && across.id === id) wall.tape.across = { from: 'left-corner' };
+			if (across.from === 'piece' && across.id === id) wall.tape.across = { from: 'nearest' };
 			if (up.from === 'piece' && up.id === id) wall.tape.up = { from: 'floor-here' };
 		}
 	}

@@ -79,20 +79,19 @@ export const removeFeature = (wallId: string, { id, name }: Feature): Command =>
 		if (!wall) return;
 		wall.features = wall.features.filter((feature) => feature.id !== id);
 		const { across, up } = wall.tape;
-		if (across.from === 'feature' && across.id === id) wall.tape.across = { from: 'left-corner' };
+		if (across.from === 'feature' && across.id === id) wall.tape.across = { from: 'nearest' };
 		if (up.from === 'feature' && up.id === id) wall.tape.up = { from: 'floor-here' };
 	}
 });
 
 export const hookTape = (
 	wallId: string,
-	tape: { across?: AcrossDatum; up?: UpDatum }
+	tape: { across?: AcrossDatum; up?: UpDatum; chain?: boolean }
 ): Command => ({
 	name: 'hook the tape elsewhere',
 	recipe: (draft) => {
 		const wall = wallIn(draft, wallId);
 		if (!wall) return;
-		if (tape.across) wall.tape.across = tape.across;
-		if (tape.up) wall.tape.up = tape.up;
+		Object.assign(wall.tape, tape);
 	}
 });

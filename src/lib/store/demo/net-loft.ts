@@ -93,5 +93,9 @@ export const NET_LOFT: Wall = wall({
 			at('Y', 4480, { from: 'house' })
 		])
 	],
-	tape: { across: { from: 'feature', id: 'loft-door', edge: 'left' }, up: { from: 'floor-here' } }
+	tape: {
+		across: { from: 'feature', id: 'loft-door', edge: 'left' },
+		up: { from: 'floor-here' },
+		chain: false
+	}
 });

@@ -179,5 +179,5 @@ export const TEA_ROOM: Wall = wall({
 			at('R', inch(34), centre(inch(45)))
 		])
 	],
-	tape: { across: { from: 'left-corner' }, up: { from: 'floor-here' } }
+	tape: { across: { from: 'nearest' }, up: { from: 'floor-here' }, chain: false }
 });

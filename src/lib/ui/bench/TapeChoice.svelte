@@ -42,6 +42,15 @@
 			{/each}
 		</select>
 	</label>
+	<label class="chain">
+		<input
+			class="checkbox checkbox-sm"
+			type="checkbox"
+			checked={wall.tape.chain}
+			onchange={(event) => session.run(hookTape(wall.id, { chain: event.currentTarget.checked }))}
+		/>
+		Piece to piece: each from the mark before it
+	</label>
 	<label>
 		<span class="field-label">Side tape hooked on</span>
 		<select
@@ -63,5 +72,13 @@
 	.tapes {
 		display: grid;
 		gap: 0.4rem;
+	}
+
+	.chain {
+		display: flex;
+		gap: 0.4rem;
+		align-items: center;
+		min-height: 1.8rem;
+		font-size: 0.95rem;
 	}
 </style>

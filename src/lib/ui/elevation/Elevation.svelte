@@ -5,6 +5,7 @@
 		faceOf,
 		groupOf,
 		hookedAcross,
+		hookedNear,
 		hookedUp,
 		neighbourGaps,
 		piecesById,
@@ -64,6 +65,11 @@
 	const wallHeight = $derived(wallBox(wall).height);
 	const datums = $derived({ wall, pieces: plan.pieces, centreLineY: plan.centreLine.y });
 	const selected = $derived(plan.pieces.find(({ pieceId }) => pieceId === view.selected));
+	const floorTape = $derived.by(() => {
+		const hooked = hookedAcross(datums, wall.tape.across);
+		const hole = selected?.hooks[0]?.hole;
+		return hole ? hookedNear(hooked, wall, hole) : hooked;
+	});
 	const others = $derived(
 		selected
 			? [
@@ -239,7 +245,7 @@
 				{frame}
 				units={houseRules.units}
 				length={wall.width}
-				hooked={hookedAcross(datums, wall.tape.across)}
+				hooked={floorTape}
 				datums={() => acrossDatums(datums)}
 				onhook={(datum) => session.run(hookTape(wall.id, { across: datum }))}
 			/>

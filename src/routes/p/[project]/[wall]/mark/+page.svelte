@@ -3,14 +3,7 @@
 	import { resolve } from '$app/paths';
 	import { Braces, Printer, Ruler, Table } from '@lucide/svelte';
 	import { onMount } from 'svelte';
-	import {
-		hookedAcross,
-		hookOf,
-		secondMeasures,
-		stylesOf,
-		unmeasuredOn,
-		type Mark
-	} from '$lib/core/index.ts';
+	import { hookOf, secondMeasures, stylesOf, unmeasuredOn, type Mark } from '$lib/core/index.ts';
 	import { download } from '$lib/files/download.ts';
 	import { fileName } from '$lib/files/file-name.ts';
 	import { marksCsv } from '$lib/files/marks-csv.ts';
@@ -34,14 +27,6 @@
 	const wall = $derived(project.walls.find(({ id }) => id === wallId)!);
 	const plan = $derived(session.plan(wallId)!);
 	const marks = $derived(plan.marks);
-	const tapes = $derived({
-		acrossAt: hookedAcross(
-			{ wall, pieces: plan.pieces, centreLineY: plan.centreLine.y },
-			wall.tape.across
-		).at,
-		up: wall.tape.up,
-		tapeHook: rules.tapeHook
-	});
 	const kinds = $derived([...new Set(marks.map(({ hook }) => hook))]);
 	const bones = $derived(getBones()());
 	const chooser = new Chooser(() => ({ session, bones, wallId, all: false }));
@@ -155,7 +140,7 @@
 			{mark}
 			{styles}
 			use={uses.get(mark.id)}
-			second={secondMeasures(wall, mark.hole, tapes, styles.lead)}
+			second={secondMeasures(wall, mark, rules.tapeHook, styles.lead)}
 			tolerance={rules.tolerance}
 			cautions={plan.ofPlace
 				.filter(({ hookId }) => hookId === mark.id)

@@ -3,6 +3,7 @@
 	import { resolve } from '$app/paths';
 	import {
 		formatLength,
+		hookedAcross,
 		hookOf,
 		say,
 		stylesOf,
@@ -50,6 +51,12 @@
 			)
 		];
 	});
+	/** One place for all, or said at each mark. */
+	const floorTape = $derived(
+		wall && plan
+			? `${hookedAcross({ wall, pieces: plan.pieces, centreLineY: plan.centreLine.y }, wall.tape.across).label}${wall.tape.chain ? ', then piece to piece' : ''}`
+			: ''
+	);
 	const both = (reading: TapeReading) => ({
 		lead: formatLength(reading.printed, styles.lead),
 		other: formatLength(reading.exact.value, styles.other),
@@ -73,7 +80,7 @@
 				<SheetElevation {wall} {plan} />
 				{#if reading}
 					<p class="how">
-						Seen from the room. Across: <strong>{reading.across.datum}</strong>. Height:
+						Seen from the room. Across: <strong>{floorTape}</strong>. Height:
 						<strong>{reading.up.datum}</strong>. Wall
 						{formatLength(wall.width, styles.lead)} by {formatLength(wall.height, styles.lead)}.
 						Tick each mark when it is on the wall.
