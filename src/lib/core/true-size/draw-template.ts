@@ -26,7 +26,11 @@ export function drawTemplate(template: Template, styles: Styles): Drawing {
 	return { box: boundsOf([piece, boxOfInk(ink)]), ink };
 }
 
-function outlineInk({ outline, width, height }: Template): Drawn {
+export function outlineInk({
+	outline,
+	width,
+	height
+}: Pick<Template, 'outline' | 'width' | 'height'>): Drawn {
 	if (outline.by === 'oval')
 		return oval('outline', { x: width / 2, y: height / 2 }, width / 2, height / 2);
 	const corners = outline.by === 'polygon' ? outline.points : RECTANGLE;

@@ -1,4 +1,4 @@
-import type { Rect } from '../geometry/rect.ts';
+import { top, type Rect } from '../geometry/rect.ts';
 import { footInk, type FootWords } from './foot.ts';
 import { shifted, type Drawing, type Drawn } from './ink.ts';
 import { joinInk } from './joins.ts';
@@ -25,7 +25,11 @@ export function pagesOf(
 ): PaperPage[] {
 	return tiling.tiles.map((tile, index) => {
 		const { frame, tiles } = tiling;
-		const window: Rect = { ...tile.window, x: frame.room.x, y: frame.room.y };
+		const window: Rect = {
+			...tile.window,
+			x: frame.room.x,
+			y: top(frame.room) - tile.window.height
+		};
 		const by = { x: window.x - tile.window.x, y: window.y - tile.window.y };
 		const name = tiles.length > 1 ? `${letter} ${tileName(tile)}` : letter;
 		const caption = tiles.length > 1 ? `${name}, ${index + 1} of ${tiles.length}` : name;
