@@ -4,6 +4,10 @@ import { accessible, expect, kept, measure, openDemo, station, test } from './su
 
 const mark = (page: Page, name: string) => page.getByTestId('mark').filter({ hasText: name });
 
+/** Sheets of paper a PDF of the browser takes. */
+const pagesIn = (pdf: Buffer): number =>
+	pdf.toString('latin1').match(/\/Type\s*\/Page\b/g)?.length ?? 0;
+
 async function openMark(page: Page) {
 	await openDemo(page);
 	await station(page, 'Mark').click();
@@ -124,4 +128,64 @@ test('templates are looked at page by page, then saved as PDF, SVG and DXF', asy
 		start: '<svg '
 	});
 	expect((await saved('DXF')).name).toBe('ferry-house-stair-hall-templates-a.dxf');
+});
+
+test('the elevation, the helper’s page and the job papers carry the whole job', async ({
+	page
+}) => {
+	await openMark(page);
+	const back = () => page.getByRole('link', { name: 'Back to the marks' }).click();
+	await page.getByRole('link', { name: 'Elevation' }).click();
+	const elevation = page.getByRole('img', { name: /^Page 1 of 1/ });
+	// The wall is 168 in wide; A's left edge at 45, the mirror 28 by 38.
+	for (const text of ['168"', '45"', '28" × 38"', '1/2 in to the foot', '100 mm'])
+		await expect(elevation).toContainText(text);
+	const [file] = await Promise.all([
+		page.waitForEvent('download'),
+		page.getByRole('button', { name: 'Save as PDF' }).click()
+	]);
+	expect(file.suggestedFilename()).toBe('ferry-house-stair-hall-elevation-letter.pdf');
+	await accessible(page, 'the elevation');
+	await back();
+
+	await page.getByRole('link', { name: 'Helper’s page' }).click();
+	const rows = page.getByRole('row');
+	// Heaviest first: the mirror, by two people.
+	await expect(rows.nth(1)).toContainText('C Pier mirror');
+	await expect(rows.nth(1)).toContainText('two people');
+	await expect(page.getByText('Hammer')).toBeVisible();
+	await expect(page.getByText(/^C, stop\./)).toBeVisible();
+	await accessible(page, 'the helper’s page');
+	expect(pagesIn(await page.pdf())).toBe(1);
+	await back();
+
+	await page.getByRole('link', { name: 'Job papers' }).click();
+	await expect(page.getByText(/^About .* h, likely/)).toBeVisible();
+	await expect(page.getByText('10 new holes in the wall.')).toBeVisible();
+	// What is too weak is not handed over unsaid.
+	await expect(page.getByText(/^C, stop\./)).toHaveCount(2);
+	await accessible(page, 'job papers');
+	expect(pagesIn(await page.pdf())).toBe(3);
+	await page.getByRole('radio', { name: 'Hand-over' }).check();
+	await expect(page.getByRole('heading', { level: 1 })).toHaveText(/handed over/);
+	await expect(page.getByRole('row', { name: /Curlew/ })).toContainText('finish nail');
+});
+
+test('the floor tape hooks on the edge nearest to each piece, or goes from piece to piece', async ({
+	page
+}) => {
+	await openMark(page);
+	await page.getByLabel('Floor tape hooked on').selectOption('the nearest solid edge');
+	await expect(mark(page, 'A · left hook')).toContainText('right of the street door casing');
+	await expect(mark(page, 'G · ')).toContainText('left of the tea room door casing');
+	await mark(page, 'G · ').getByRole('button').click();
+	await expect(page.getByRole('slider', { name: 'Hook of the floor tape' })).toHaveAttribute(
+		'aria-valuetext',
+		'the tea room door casing'
+	);
+	await page.getByLabel('Piece to piece').check();
+	await expect(mark(page, 'C · left hook')).toContainText(/right of [AB]’s right hook/);
+	await kept(page);
+	await page.reload();
+	await expect(mark(page, 'C · left hook')).toContainText(/right of [AB]’s right hook/);
 });

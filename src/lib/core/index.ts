@@ -23,6 +23,7 @@ export * from './bones/index.ts';
 export * from './catalogue/index.ts';
 export * from './catalogue/for-the-back.ts';
 export * from './caution.ts';
+export * from './cautions/gathered.ts';
 export * from './cautions/index.ts';
 export * from './choose/index.ts';
 export * from './derived.ts';

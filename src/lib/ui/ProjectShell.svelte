@@ -56,7 +56,16 @@
 
 	const showsBones = $derived(view.bones || (here === 'survey' && view.survey === 'bones'));
 	/** Where the studs are asked for besides, so that pieces can meet them. */
-	const MEETING = ['arrange', 'fix', 'mark', 'sheet', 'bag-sheet', 'template-sheet'];
+	const MEETING = [
+		'arrange',
+		'fix',
+		'mark',
+		'sheet',
+		'bag-sheet',
+		'template-sheet',
+		'helper-sheet',
+		'job-sheet'
+	];
 	$effect(() => {
 		if ((showsBones || MEETING.includes(here)) && wall)
 			watch.ask(mayHaveStuds(wall) ? studFacts(wall) : null);

@@ -6,6 +6,8 @@ import type { CautionRule } from './face.ts';
 
 /** Hands before the ankles, mm, when a flat piece is carried: from memory. */
 const BEFORE = 300;
+/** The equation goes no higher, mm; what hangs higher is measured by its limit there. */
+const HIGHEST = 1750;
 /** Wider than this one person does not reach round it, mm: from memory. */
 const ARMS = 1000;
 
@@ -15,10 +17,11 @@ export const heavyLift: CautionRule = {
 	find: ({ piece, planned, kg }) => {
 		const { letter, height, width, depth } = piece;
 		const up = centreY(planned.rect);
+		const vertical = Math.min(up, HIGHEST);
 		const limit = liftLimit({
 			horizontal: BEFORE + depth / 2,
-			vertical: up,
-			travel: up - height / 2
+			vertical,
+			travel: vertical - height / 2
 		});
 		const heavy = kg !== null && kg > limit;
 		if (!heavy && width <= ARMS) return null;

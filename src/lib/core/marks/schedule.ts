@@ -1,6 +1,5 @@
 import { addUp, combine, MARKING, TAPE_READING, type Derived, type Term } from '../derived.ts';
 import { hookOf, type Hook, type HookKind } from '../fixings/index.ts';
-import type { Point } from '../geometry/line.ts';
 import { memoised } from '../memo.ts';
 import type { HouseRules } from '../model/house-rules.ts';
 import type { AcrossDatum, Wall } from '../model/wall.ts';

@@ -135,3 +135,16 @@ export function shifted(ink: Drawn, by: Point, quarter = false): Drawn {
 	const [rx, ry] = quarter ? [ink.ry, ink.rx] : [ink.rx, ink.ry];
 	return { ...ink, centre: to(ink.centre), rx, ry };
 }
+
+/** A drawing to scale as large as what it is of. */
+export const scaledUp = ({ box, ink }: Drawing, by: number): Drawing => ({
+	box: { x: box.x * by, y: box.y * by, width: box.width * by, height: box.height * by },
+	ink: ink.map((each) => scaledInk(each, by))
+});
+
+function scaledInk(drawn: Drawn, by: number): Drawn {
+	const to = ({ x, y }: Point): Point => ({ x: x * by, y: y * by });
+	if (drawn.shape === 'line') return { ...drawn, points: drawn.points.map(to) };
+	if (drawn.shape === 'text') return { ...drawn, at: to(drawn.at), size: drawn.size * by };
+	return { ...drawn, centre: to(drawn.centre), rx: drawn.rx * by, ry: drawn.ry * by };
+}

@@ -2,7 +2,8 @@
 	import type { PaperPage } from '$lib/core/index.ts';
 	import { pageSvg } from '$lib/files/true-size/svg.ts';
 
-	let { pages }: { pages: readonly PaperPage[] } = $props();
+	/** @param large few pages, to be read on the screen. */
+	let { pages, large = false }: { pages: readonly PaperPage[]; large?: boolean } = $props();
 
 	/** A name for each size of page, so that the browser prints each on its own. */
 	const sizeOf = ({ width, height }: PaperPage) =>
@@ -32,7 +33,7 @@
 
 <div class="pages">
 	{#each pages as page, index (page.name)}
-		<figure style:width="{page.width}mm" style:page={sizeOf(page)}>
+		<figure class:large style:width="{page.width}mm" style:page={sizeOf(page)}>
 			<div
 				class="page"
 				style:aspect-ratio={page.width / page.height}
@@ -56,6 +57,10 @@
 
 	figure {
 		max-width: min(100%, 24rem);
+	}
+
+	.large {
+		max-width: 100%;
 	}
 
 	.page {

@@ -1,13 +1,22 @@
 <script lang="ts">
-	import { wallTop, type Wall, type WallPlan } from '$lib/core/index.ts';
+	import { wallTop, type Piece, type Wall, type WallPlan } from '$lib/core/index.ts';
 	import { fitWall } from '../elevation/frame.ts';
-	import { facePath, wallBox } from '../elevation/outline.ts';
+	import { facePath, outlinePath, wallBox } from '../elevation/outline.ts';
 
-	let { wall, plan }: { wall: Wall; plan: WallPlan } = $props();
+	interface Props {
+		wall: Wall;
+		plan: WallPlan;
+		/** Pieces with an outline of their own are drawn by it. */
+		rack: ReadonlyMap<string, Pick<Piece, 'outline'>>;
+		/** Most of the page’s height it takes, px. */
+		tall?: number;
+	}
+
+	let { wall, plan, rack, tall = 380 }: Props = $props();
 
 	const WIDTH = 720;
 	const MARGIN = { left: 4, right: 4, top: 4, bottom: 10 };
-	const height = $derived(Math.min((WIDTH * wallTop(wall)) / wall.width, 380) + 14);
+	const height = $derived(Math.min((WIDTH * wallTop(wall)) / wall.width, tall) + 14);
 	const frame = $derived(fitWall({ width: WIDTH, height }, wallBox(wall), MARGIN));
 </script>
 
@@ -24,14 +33,21 @@
 	{/each}
 	<path class="level" d="M{frame.left} {frame.y(plan.centreLine.y)} h{frame.width}" />
 	{#each plan.pieces as { pieceId, letter, rect, hooks } (pieceId)}
-		<rect
+		<path
 			class="line"
-			x={frame.x(rect.x)}
-			y={frame.y(rect.y + rect.height)}
-			width={rect.width * frame.scale}
-			height={rect.height * frame.scale}
+			transform="translate({frame.x(rect.x)} {frame.y(rect.y + rect.height)})"
+			d={outlinePath(
+				rack.get(pieceId)?.outline ?? { by: 'rectangle' },
+				rect.width * frame.scale,
+				rect.height * frame.scale
+			)}
 		/>
-		<text x={frame.x(rect.x + rect.width / 2)} y={frame.y(rect.y + rect.height / 2) + 6}>
+		{@const size = Math.min(17, Math.min(rect.width, rect.height) * frame.scale * 0.6)}
+		<text
+			x={frame.x(rect.x + rect.width / 2)}
+			y={frame.y(rect.y + rect.height / 2) + size * 0.35}
+			font-size={size}
+		>
 			{letter}
 		</text>
 		{#each hooks as { id, hole } (id)}
@@ -68,7 +84,6 @@
 
 	text {
 		font-family: var(--font-measure);
-		font-size: 17px;
 		font-weight: 600;
 		paint-order: stroke;
 		stroke: #fff;

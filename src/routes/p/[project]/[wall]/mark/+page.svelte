@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { page } from '$app/state';
 	import { resolve } from '$app/paths';
-	import { Braces, Printer, Ruler, Table } from '@lucide/svelte';
+	import { Braces, Frame, HandHelping, Printer, Ruler, Signature, Table } from '@lucide/svelte';
 	import { onMount } from 'svelte';
 	import { hookOf, secondMeasures, stylesOf, unmeasuredOn, type Mark } from '$lib/core/index.ts';
 	import { download } from '$lib/files/download.ts';
@@ -41,6 +41,18 @@
 			(piece) => unmeasuredOn(piece).length > 0 && marks.some(({ pieceId }) => pieceId === piece.id)
 		)
 	);
+
+	const at = $derived({ project: project.id, wall: wallId });
+	const papers = $derived([
+		{ href: resolve('/p/[project]/[wall]/strip-sheet', at), label: 'Strips', icon: Ruler },
+		{ href: resolve('/p/[project]/[wall]/elevation-sheet', at), label: 'Elevation', icon: Frame },
+		{
+			href: resolve('/p/[project]/[wall]/helper-sheet', at),
+			label: 'Helper’s page',
+			icon: HandHelping
+		},
+		{ href: resolve('/p/[project]/[wall]/job-sheet', at), label: 'Job papers', icon: Signature }
+	]);
 
 	let paperOpen = $state(false);
 	let templatesOpen = $state(false);
@@ -97,18 +109,12 @@
 	</p>
 {:else}
 	<div class="out">
-		<a
-			class="btn btn-primary btn-sm"
-			href={resolve('/p/[project]/[wall]/sheet', { project: project.id, wall: wallId })}
-		>
+		<a class="btn btn-primary btn-sm" href={resolve('/p/[project]/[wall]/sheet', at)}>
 			<Printer size={16} aria-hidden="true" /> Print sheet
 		</a>
-		<a
-			class="btn btn-sm"
-			href={resolve('/p/[project]/[wall]/strip-sheet', { project: project.id, wall: wallId })}
-		>
-			<Ruler size={16} aria-hidden="true" /> Strips
-		</a>
+		{#each papers as { href, label, icon: Icon } (label)}
+			<a class="btn btn-sm" {href}><Icon size={16} aria-hidden="true" /> {label}</a>
+		{/each}
 		<button
 			class="btn btn-sm"
 			type="button"

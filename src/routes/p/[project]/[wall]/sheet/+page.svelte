@@ -4,8 +4,9 @@
 	import {
 		formatLength,
 		hookedAcross,
+		gathered,
 		hookOf,
-		say,
+		piecesById,
 		stylesOf,
 		writeSum,
 		type TapeReading
@@ -14,6 +15,7 @@
 	import { Chooser } from '$lib/ui/fix/chooser.svelte.ts';
 	import { drivenSaid, usesByMark } from '$lib/ui/bench/mark-said.ts';
 	import { whatIsThere } from '$lib/ui/puts.ts';
+	import GatheredCautions from '$lib/ui/sheet/GatheredCautions.svelte';
 	import SheetElevation from '$lib/ui/sheet/SheetElevation.svelte';
 	import SheetPage from '$lib/ui/sheet/SheetPage.svelte';
 	import SheetTools from '$lib/ui/sheet/SheetTools.svelte';
@@ -25,17 +27,24 @@
 	const wall = $derived(project.walls.find(({ id }) => id === wallId));
 	const plan = $derived(session.plan(wallId));
 	const styles = $derived(stylesOf(session.rulesOn(wallId)));
+	const rack = $derived(piecesById(project.pieces));
 	const bones = $derived(getBones()());
 	const chooser = new Chooser(() => ({ session, bones, wallId, all: false }));
 	const uses = $derived(usesByMark(plan?.pieces ?? [], chooser.fixes));
-	/** What could happen with a piece: on its fixing, on its back and where it hangs; the gravest first. */
+	const letterOf = (pieceId: string) => rack.get(pieceId)?.letter ?? '';
+	/** What could happen: on a fixing, on a back, where a piece hangs, and in the wall. */
 	const cautions = $derived(
-		[
-			...chooser.fixes.flatMap(({ pieceId, cautions }) =>
-				cautions.map((caution) => ({ pieceId, caution }))
-			),
-			...(plan?.cautions ?? [])
-		].toSorted((a, b) => Number(b.caution.grade === 'stop') - Number(a.caution.grade === 'stop'))
+		gathered([
+			...[
+				...chooser.fixes.flatMap(({ pieceId, cautions }) =>
+					cautions.map((caution) => ({ pieceId, caution }))
+				),
+				...(plan?.cautions ?? [])
+			].map(({ pieceId, caution }) => ({ letter: letterOf(pieceId), caution })),
+			...(plan?.wallCautions ?? [])
+				.filter(({ grade }) => grade !== 'note')
+				.map((caution) => ({ letter: '', caution }))
+		])
 	);
 	const kinds = $derived([...new Set(plan?.marks.map(({ hook }) => hook) ?? [])]);
 	/** Rows that fit under the drawing on the first page, and on a page of their own. */
@@ -77,7 +86,7 @@
 	{#each pages as marks, index (index)}
 		<SheetPage title="{project.name} · {wall.name}: marks" page={index + 1} of={pages.length}>
 			{#if index === 0}
-				<SheetElevation {wall} {plan} />
+				<SheetElevation {wall} {plan} {rack} />
 				{#if reading}
 					<p class="how">
 						Seen from the room. Across: <strong>{floorTape}</strong>. Height:
@@ -158,21 +167,7 @@
 					{#each plan.pieces.filter(({ trouble }) => trouble) as { letter, trouble } (letter)}
 						<li><strong>Stop. {letter} has no mark.</strong> {trouble!.message}</li>
 					{/each}
-					{#each plan.wallCautions.filter(({ grade }) => grade !== 'note') as caution, at (at)}
-						<li>
-							<strong>{wall.name}, {caution.grade}.</strong>
-							{say(caution.message, styles.lead)}
-							{say(caution.remedy, styles.lead)}
-						</li>
-					{/each}
-					{#each cautions as { pieceId, caution }, at (at)}
-						{@const letter = plan.pieces.find((piece) => piece.pieceId === pieceId)?.letter}
-						<li>
-							<strong>{letter}, {caution.grade}.</strong>
-							{say(caution.message, styles.lead)}
-							{say(caution.remedy, styles.lead)}
-						</li>
-					{/each}
+					<GatheredCautions {cautions} {styles} />
 					<li>
 						<strong>Care.</strong> Cables and pipes may run behind any mark: look and probe before you
 						drill, and keep each hook’s load well below its packet’s rating. Local codes win.

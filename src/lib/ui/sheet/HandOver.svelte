@@ -1,0 +1,118 @@
+<script lang="ts">
+	import { addMonths, format } from 'date-fns';
+	import {
+		inspectionOf,
+		say,
+		STANDING_CAUTIONS,
+		type Gathered,
+		type PlaceFact,
+		type Styles
+	} from '$lib/core/index.ts';
+	import { percent, worstShare } from '../fix/fix-said.ts';
+	import GatheredCautions from './GatheredCautions.svelte';
+	import type { HungRow } from './hung-rows.ts';
+
+	interface Props {
+		rows: readonly HungRow[];
+		/** What must be mended before it is handed over. */
+		stops: readonly Gathered[];
+		place: readonly PlaceFact[];
+		styles: Styles;
+	}
+
+	let { rows, stops, place, styles }: Props = $props();
+
+	const today = new Date();
+	const used = ({ fix }: HungRow) => {
+		const share = fix ? worstShare(fix) : null;
+		return share === null ? 'not known' : percent(share);
+	};
+	const CARE = [
+		'To take a piece down: lift it straight up off its hooks, with both hands, and look at what it hung on before it goes back. What two people hung, two people take down.',
+		'Nothing is hung on these fixings but the piece that is named here. A heavier one is worked out anew.',
+		'Dust frames with a dry brush; spray no cleaner on glass: put it on the cloth. Keep sun and radiators off the pieces.',
+		'If one leans, creeps or rattles, take it down and have its fixing looked at.'
+	];
+</script>
+
+<table>
+	<thead>
+		<tr>
+			<th>piece</th><th>weighs</th><th>hangs on</th>
+			<th>used, of what the rule lets it carry</th><th>look at it again</th>
+		</tr>
+	</thead>
+	<tbody>
+		{#each rows as row (row.piece.id)}
+			{@const { months, look } = inspectionOf(row.planned.hooks, row.planned.hung, place)}
+			<tr>
+				<th scope="row"><b>{row.piece.letter}</b> {row.piece.name}</th>
+				<td>{row.weight || 'not weighed'}</td>
+				<td>{row.on}</td>
+				<td>{used(row)}</td>
+				<td>by {format(addMonths(today, months), 'MMM yyyy')}: {look}</td>
+			</tr>
+		{/each}
+	</tbody>
+</table>
+<h2>Living with them</h2>
+<ul>
+	<GatheredCautions cautions={stops} {styles} />
+	{#each CARE as text (text)}<li>{text}</li>{/each}
+	{#each STANDING_CAUTIONS as { message, remedy } (message)}
+		<li>{say(message, styles.lead)} {say(remedy, styles.lead)}</li>
+	{/each}
+</ul>
+<div class="signed">
+	<p>Handed over by</p>
+	<p>Date</p>
+	<p>Taken over by</p>
+</div>
+
+<style>
+	table {
+		width: 100%;
+		border-collapse: collapse;
+		font-size: 0.82rem;
+	}
+
+	th,
+	td {
+		padding: 0.8mm 2.5mm 0.8mm 0;
+		border-bottom: 1px solid #999;
+		text-align: left;
+		vertical-align: top;
+	}
+
+	tbody th {
+		font-weight: 400;
+	}
+
+	h2 {
+		margin-top: 4mm;
+		font-size: 1.05rem;
+	}
+
+	ul {
+		padding-left: 1.1rem;
+		font-size: 0.86rem;
+		list-style: disc;
+	}
+
+	li {
+		margin: 1mm 0;
+	}
+
+	.signed {
+		display: grid;
+		grid-template-columns: 2fr 1fr 2fr;
+		gap: 6mm;
+		margin-top: 14mm;
+	}
+
+	.signed p {
+		padding-top: 1mm;
+		border-top: 1px solid #000;
+		font-size: 0.8rem;
+	}
+</style>

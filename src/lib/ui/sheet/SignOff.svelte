@@ -1,0 +1,150 @@
+<script lang="ts">
+	import {
+		bothUnits,
+		formatLength,
+		oldHoles,
+		timeFor,
+		type Gathered,
+		type Piece,
+		type Styles,
+		type Wall,
+		type WallPlan
+	} from '$lib/core/index.ts';
+	import GatheredCautions from './GatheredCautions.svelte';
+	import type { HungRow } from './hung-rows.ts';
+	import SheetElevation from './SheetElevation.svelte';
+
+	interface Props {
+		wall: Wall;
+		plan: WallPlan;
+		rack: ReadonlyMap<string, Piece>;
+		rows: readonly HungRow[];
+		/** What must be mended before anything is hung. */
+		stops: readonly Gathered[];
+		styles: Styles;
+	}
+
+	let { wall, plan, rack, rows, stops, styles }: Props = $props();
+
+	const time = $derived(
+		timeFor(
+			wall,
+			plan.pieces,
+			rows.flatMap(({ fix }) => fix ?? [])
+		)
+	);
+	const hours = (minutes: number) => {
+		const quarters = Math.max(Math.round(minutes / 15), 1);
+		return `${quarters / 4} h`;
+	};
+	const holes = $derived(plan.marks.filter(({ puts }) => puts === 'hole').length);
+	const open = $derived(
+		oldHoles(wall, plan.pieces).filter(({ carries, behind }) => !carries && !behind).length
+	);
+	const agreed = $derived([
+		`${rows.length} ${rows.length === 1 ? 'piece hangs' : 'pieces hang'} where the drawing shows, the middle level at ${bothUnits(plan.centreLine.y, styles)}.`,
+		`${holes} new ${holes === 1 ? 'hole' : 'holes'} in the wall${open > 0 ? `, ${open} old ${open === 1 ? 'hole' : 'holes'} left in sight and filled` : ''}.`,
+		'What is behind the wall is probed for and never certain: if something else is met, work stops and it is talked over.',
+		'The room is free and lit, with a place to lay the pieces down, and children and animals are kept out.'
+	]);
+</script>
+
+<SheetElevation {wall} {plan} {rack} tall={200} />
+<p class="size">
+	Wall {formatLength(wall.width, styles.lead)} by {formatLength(wall.height, styles.lead)}, seen
+	from the room.
+</p>
+<table>
+	<thead><tr><th>piece</th><th>size</th><th>weighs</th><th>hangs on</th></tr></thead>
+	<tbody>
+		{#each rows as { piece, weight, byTwo, on } (piece.id)}
+			<tr>
+				<th scope="row"><b>{piece.letter}</b> {piece.name}</th>
+				<td>{formatLength(piece.width, styles.lead)} × {formatLength(piece.height, styles.lead)}</td
+				>
+				<td>{weight || 'not weighed'}{byTwo ? ', two people' : ''}</td>
+				<td>{on}</td>
+			</tr>
+		{/each}
+	</tbody>
+</table>
+{#if stops.length > 0}
+	<ul class="stops"><GatheredCautions cautions={stops} {styles} /></ul>
+{/if}
+<h2>Agreed</h2>
+<ul class="agreed">
+	{#each agreed as text (text)}<li><span class="box"></span> {text}</li>{/each}
+</ul>
+<h2>Time</h2>
+<p>
+	About <b>{hours(time.minutes)}</b>, likely {hours(time.low)} to {hours(time.high)}:
+	{time.parts.map(({ says, minutes }) => `${says} ${minutes} min`).join('; ')}. An estimate, not an
+	offer.
+</p>
+<div class="signed">
+	{#each ['Name', 'Date', 'Signed', 'For the work', 'Date', 'Signed'] as what, index (index)}
+		<p>{what}</p>
+	{/each}
+</div>
+
+<style>
+	table {
+		width: 100%;
+		border-collapse: collapse;
+		font-size: 0.8rem;
+	}
+
+	th,
+	td {
+		padding: 0.6mm 2mm 0.6mm 0;
+		border-bottom: 1px solid #999;
+		text-align: left;
+	}
+
+	tbody th {
+		font-weight: 400;
+	}
+
+	h2 {
+		margin-top: 4mm;
+		font-size: 1.05rem;
+	}
+
+	.stops {
+		margin-top: 2mm;
+		font-size: 0.8rem;
+	}
+
+	p,
+	.agreed {
+		font-size: 0.88rem;
+	}
+
+	.agreed li {
+		display: flex;
+		gap: 2mm;
+		margin: 1mm 0;
+	}
+
+	.box {
+		flex: none;
+		width: 4mm;
+		height: 4mm;
+		margin-top: 0.6mm;
+		border: 1.4px solid #000;
+	}
+
+	.signed {
+		display: grid;
+		grid-template-columns: 2fr 1fr 2fr;
+		gap: 8mm 6mm;
+		margin-top: 9mm;
+		break-inside: avoid;
+	}
+
+	.signed p {
+		padding-top: 1mm;
+		border-top: 1px solid #000;
+		font-size: 0.8rem;
+	}
+</style>

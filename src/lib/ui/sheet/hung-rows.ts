@@ -1,0 +1,78 @@
+import {
+	formatMass,
+	gathered,
+	hookOf,
+	takesTwo,
+	weightToReckon,
+	type Gathered,
+	type Mark,
+	type Piece,
+	type PieceFix,
+	type PlannedPiece,
+	type Styles,
+	type WallPlan
+} from '$lib/core/index.ts';
+
+/** A piece as it goes up, for papers of the job. */
+export interface HungRow {
+	piece: Piece;
+	planned: PlannedPiece;
+	fix: PieceFix | undefined;
+	marks: Mark[];
+	/** Its weight in the reader’s units; empty where nobody knows. */
+	weight: string;
+	byTwo: boolean;
+	/** What it hangs on, as in “2 × one-nail picture hook”. */
+	on: string;
+}
+
+/** The pieces of a wall in the order they go up: the heaviest first. */
+export function hungRows(
+	{ pieces, marks }: Pick<WallPlan, 'pieces' | 'marks'>,
+	rack: ReadonlyMap<string, Piece>,
+	fixes: readonly PieceFix[],
+	styles: Styles
+): HungRow[] {
+	const unit = styles.lead.unit === 'mm' ? 'kg' : 'lb';
+	return pieces
+		.flatMap((planned) => {
+			const piece = rack.get(planned.pieceId);
+			if (!piece) return [];
+			const known = weightToReckon(piece);
+			const fix = fixes.find(({ pieceId }) => pieceId === piece.id);
+			const row: HungRow = {
+				...{ piece, planned, fix },
+				marks: marks.filter(({ pieceId }) => pieceId === piece.id),
+				weight: known ? formatMass(known.kg, unit) : '',
+				byTwo: fix !== undefined && takesTwo(fix),
+				on: onWhat(planned)
+			};
+			return [{ row, kg: known?.kg ?? 0 }];
+		})
+		.toSorted((a, b) => b.kg - a.kg)
+		.map(({ row }) => row);
+}
+
+/** What could happen with the pieces as they are fixed, and with the wall; notes aside. */
+export const cautionsOf = (
+	rows: readonly HungRow[],
+	{ wallCautions }: Pick<WallPlan, 'wallCautions'>
+): Gathered[] =>
+	gathered(
+		[
+			...rows.flatMap(({ piece, fix }) =>
+				(fix?.cautions ?? []).map((caution) => ({ letter: piece.letter, caution }))
+			),
+			...wallCautions.map((caution) => ({ letter: '', caution }))
+		].filter(({ caution }) => caution.grade !== 'note')
+	);
+
+function onWhat({ hooks, trouble }: PlannedPiece): string {
+	if (trouble) return 'nothing yet';
+	const counts = new Map<string, number>();
+	for (const { kind } of hooks) {
+		const { name } = hookOf(kind);
+		counts.set(name, (counts.get(name) ?? 0) + 1);
+	}
+	return [...counts].map(([name, count]) => `${count} × ${name.toLowerCase()}`).join(', ');
+}

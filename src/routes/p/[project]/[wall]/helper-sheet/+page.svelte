@@ -1,0 +1,216 @@
+<script lang="ts">
+	import { page } from '$app/state';
+	import { resolve } from '$app/paths';
+	import {
+		bothUnits,
+		formatLength,
+		piecesById,
+		say,
+		STANDING_CAUTIONS,
+		stylesOf
+	} from '$lib/core/index.ts';
+	import { getSession } from '$lib/store/session.svelte.ts';
+	import { Chooser } from '$lib/ui/fix/chooser.svelte.ts';
+	import { whatIsThere } from '$lib/ui/puts.ts';
+	import GatheredCautions from '$lib/ui/sheet/GatheredCautions.svelte';
+	import { cautionsOf, hungRows } from '$lib/ui/sheet/hung-rows.ts';
+	import SheetElevation from '$lib/ui/sheet/SheetElevation.svelte';
+	import SheetPage from '$lib/ui/sheet/SheetPage.svelte';
+	import SheetTools from '$lib/ui/sheet/SheetTools.svelte';
+	import { getBones } from '$lib/ui/survey/bones.svelte.ts';
+
+	const session = $derived(getSession()());
+	const bones = $derived(getBones()());
+	const { project } = $derived(session);
+	const wallId = $derived(page.params.wall!);
+	const wall = $derived(project.walls.find(({ id }) => id === wallId));
+	const plan = $derived(session.plan(wallId));
+	const styles = $derived(stylesOf(session.rulesOn(wallId)));
+	const chooser = new Chooser(() => ({ session, bones, wallId, all: false }));
+	const rack = $derived(piecesById(project.pieces));
+	const rows = $derived(plan ? hungRows(plan, rack, chooser.fixes, styles) : []);
+	const bring = $derived(
+		(chooser.bag ?? []).filter(({ group }) => group === 'tools' || group === 'drill')
+	);
+	/** So many fit on the page; the marks sheet has them all. */
+	const MOST = 4;
+	const STANDING = STANDING_CAUTIONS.map((caution) => ({ letters: [], caution }));
+	const mind = $derived(plan ? cautionsOf(rows, plan).slice(0, MOST) : []);
+	/** Rows that fit under the drawing on the first page, and on one of their own. */
+	const FIRST = 10;
+	const LATER = 20;
+	const pages = $derived([
+		rows.slice(0, FIRST),
+		...Array.from({ length: Math.ceil(Math.max(rows.length - FIRST, 0) / LATER) }, (_, index) =>
+			rows.slice(FIRST + index * LATER, FIRST + (index + 1) * LATER)
+		)
+	]);
+	const length = (mm: number) => formatLength(mm, styles.lead);
+</script>
+
+<svelte:head><title>Helper’s page · {wall?.name} · {project.name}</title></svelte:head>
+
+<SheetTools>
+	<a class="btn" href={resolve('/p/[project]/[wall]/mark', { project: project.id, wall: wallId })}>
+		‹ Back to the marks
+	</a>
+</SheetTools>
+{#if plan && wall}
+	{#each pages as some, index (index)}
+		<SheetPage
+			title="{project.name} · {wall.name}: the helper’s page"
+			page={index + 1}
+			of={pages.length}
+		>
+			{#if index === 0}
+				<SheetElevation {wall} {plan} {rack} tall={215} />
+				<p>
+					Seen from the room. The middle of the group is level at
+					<b>{bothUnits(plan.centreLine.y, styles)}</b>. All holes first, then up they go, heaviest
+					first.
+				</p>
+			{/if}
+			<table>
+				<thead>
+					<tr>
+						<th><span class="sr-only">up</span></th>
+						<th>piece</th>
+						<th>weighs</th>
+						<th>hangs on</th>
+						<th>first mark</th>
+						<th>the others</th>
+					</tr>
+				</thead>
+				<tbody>
+					{#each some as { piece, weight, byTwo, on, marks: [first, ...others] } (piece.id)}
+						<tr>
+							<td><span class="box"></span></td>
+							<th scope="row"><b>{piece.letter}</b> {piece.name}</th>
+							<td>
+								{weight || 'not weighed'}
+								{#if byTwo}<strong class="two">two people</strong>{/if}
+							</td>
+							<td>{on}</td>
+							<td>
+								{#if first}
+									<span class="measure">{length(first.across.printed)}</span>
+									{first.across.way}
+									{first.across.datum};
+									<span class="measure">{length(first.up.printed)}</span>
+									{whatIsThere(first)}, {first.up.way}
+									{first.up.datum}
+								{/if}
+							</td>
+							<td>
+								{#each others as { id, name, levelWith, across, up } (id)}
+									<div>
+										{name}:
+										{#if levelWith}
+											<span class="measure">{length(levelWith.printed)}</span>
+											{levelWith.way}, level
+										{:else}
+											<span class="measure">{length(across.printed)}</span>
+											{across.way}
+											{across.datum}; <span class="measure">{length(up.printed)}</span>
+											{up.way}
+											{up.datum}
+										{/if}
+									</div>
+								{/each}
+							</td>
+						</tr>
+					{/each}
+				</tbody>
+			</table>
+			{#if index === pages.length - 1}
+				<div class="foot">
+					{#if bring.length > 0}
+						<section>
+							<h2>Bring</h2>
+							<ul class="bring">
+								{#each bring as { key, name } (key)}
+									<li><span class="box small"></span> {say(name, styles.lead)}</li>
+								{/each}
+							</ul>
+						</section>
+					{/if}
+					<section>
+						<h2>Mind</h2>
+						<ul>
+							<GatheredCautions cautions={[...mind, ...STANDING]} {styles} />
+						</ul>
+					</section>
+				</div>
+			{/if}
+		</SheetPage>
+	{/each}
+{/if}
+
+<style>
+	p {
+		margin: 2mm 0;
+		font-size: 0.9rem;
+	}
+
+	table {
+		width: 100%;
+		border-collapse: collapse;
+		font-size: 0.78rem;
+		line-height: 1.25;
+	}
+
+	th,
+	td {
+		padding: 0.8mm 2.5mm 0.8mm 0;
+		border-bottom: 1px solid #999;
+		text-align: left;
+		vertical-align: top;
+	}
+
+	tbody th {
+		font-weight: 400;
+	}
+
+	tr {
+		break-inside: avoid;
+	}
+
+	td .measure {
+		font-size: 1.1rem;
+		white-space: nowrap;
+	}
+
+	.two {
+		display: block;
+	}
+
+	.box {
+		display: inline-block;
+		width: 4.5mm;
+		height: 4.5mm;
+		border: 1.4px solid #000;
+	}
+
+	.small {
+		width: 3mm;
+		height: 3mm;
+	}
+
+	.foot {
+		display: grid;
+		gap: 2mm;
+		margin-top: 3mm;
+		font-size: 0.74rem;
+		line-height: 1.25;
+	}
+
+	.bring {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 1mm 5mm;
+	}
+
+	h2 {
+		font-size: 1rem;
+	}
+</style>

@@ -1,0 +1,72 @@
+<script lang="ts">
+	import { page } from '$app/state';
+	import { resolve } from '$app/paths';
+	import { piecesById, stylesOf } from '$lib/core/index.ts';
+	import { getSession } from '$lib/store/session.svelte.ts';
+	import { Chooser } from '$lib/ui/fix/chooser.svelte.ts';
+	import { photoUrls } from '$lib/ui/photo-urls.svelte.ts';
+	import Segments from '$lib/ui/Segments.svelte';
+	import BeforeAfter from '$lib/ui/sheet/BeforeAfter.svelte';
+	import HandOver from '$lib/ui/sheet/HandOver.svelte';
+	import { cautionsOf, hungRows } from '$lib/ui/sheet/hung-rows.ts';
+	import SheetPage from '$lib/ui/sheet/SheetPage.svelte';
+	import SheetTools from '$lib/ui/sheet/SheetTools.svelte';
+	import SignOff from '$lib/ui/sheet/SignOff.svelte';
+	import { getBones } from '$lib/ui/survey/bones.svelte.ts';
+
+	const session = $derived(getSession()());
+	const bones = $derived(getBones()());
+	const { project } = $derived(session);
+	const wallId = $derived(page.params.wall!);
+	const wall = $derived(project.walls.find(({ id }) => id === wallId));
+	const plan = $derived(session.plan(wallId));
+	const styles = $derived(stylesOf(session.rulesOn(wallId)));
+	const chooser = new Chooser(() => ({ session, bones, wallId, all: false }));
+	const rack = $derived(piecesById(project.pieces));
+	const rows = $derived(plan ? hungRows(plan, rack, chooser.fixes, styles) : []);
+	const stops = $derived(
+		plan ? cautionsOf(rows, plan).filter(({ caution }) => caution.grade === 'stop') : []
+	);
+	const before = $derived(wall?.photo ? photoUrls.get(project.id, wall.photo.hash) : null);
+
+	const PAPERS = [
+		{ value: 'all', label: 'All' },
+		{ value: 'sign-off', label: 'Sign-off' },
+		{ value: 'before-after', label: 'Before and after' },
+		{ value: 'hand-over', label: 'Hand-over' }
+	] as const;
+	let shown: (typeof PAPERS)[number]['value'] = $state('all');
+	const shows = (paper: typeof shown) => shown === 'all' || shown === paper;
+	const heading = $derived(`${project.name} · ${wall?.name ?? ''}`);
+</script>
+
+<svelte:head><title>Job papers · {heading}</title></svelte:head>
+
+<SheetTools>
+	<a class="btn" href={resolve('/p/[project]/[wall]/mark', { project: project.id, wall: wallId })}>
+		‹ Back to the marks
+	</a>
+	<Segments
+		label="Papers"
+		options={[...PAPERS]}
+		value={shown}
+		onchoose={(paper) => (shown = paper)}
+	/>
+</SheetTools>
+{#if plan && wall}
+	{#if shows('sign-off')}
+		<SheetPage title="{heading}: to agree on" page={1} of={1}>
+			<SignOff {wall} {plan} {rack} {rows} {stops} {styles} />
+		</SheetPage>
+	{/if}
+	{#if shows('before-after')}
+		<SheetPage title="{heading}: before and after" page={1} of={1}>
+			<BeforeAfter {before} />
+		</SheetPage>
+	{/if}
+	{#if shows('hand-over')}
+		<SheetPage title="{heading}: handed over" page={1} of={1}>
+			<HandOver {rows} {stops} place={project.place} {styles} />
+		</SheetPage>
+	{/if}
+{/if}
