@@ -82,15 +82,17 @@ test('marks are told as the person’s own tape shows them', async ({ page }) =>
 test('strips are printed at true size in parts, with bars to check it by', async ({ page }) => {
 	await openMark(page);
 	await page.getByRole('link', { name: 'Strips' }).click();
-	const bars = page.getByRole('img', { name: /Check bars/ }).first();
-	await expect(bars).toBeVisible();
-	// A CSS millimetre is 96/25.4 px: the drawing is 110 mm wide.
-	expect((await bars.boundingBox())!.width).toBeCloseTo((110 * 96) / 25.4, 0);
-	const first = page.getByRole('img', { name: 'Strip of A, part 1 of 4, at true size' });
-	const second = page.getByRole('img', { name: 'Strip of A, part 2 of 4, at true size' });
-	await expect(first).toContainText('left side of A');
-	await expect(second).toContainText('left hook: 6 1/4"');
+	const first = page.getByRole('img', { name: /^Page 1 of \d/ });
+	for (const text of ['100 mm', '4 in', 'left side of A', 'left hook: 6 1/4"', 'A, 1 of 2'])
+		await expect(first).toContainText(text);
+	// Letter on its side, as the SVG says it: 279.4 mm wide.
+	await expect(first.locator('svg')).toHaveAttribute('width', '279.4mm');
 	await accessible(page, 'strips');
+	const [file] = await Promise.all([
+		page.waitForEvent('download'),
+		page.getByRole('button', { name: 'Save as PDF' }).click()
+	]);
+	expect(file.suggestedFilename()).toBe('ferry-house-stair-hall-strips-letter.pdf');
 });
 
 test('templates are looked at page by page, then saved as PDF, SVG and DXF', async ({ page }) => {

@@ -37,6 +37,3 @@ export const markStrips = (pieces: readonly PlannedPiece[]): MarkStrip[] =>
 			}
 		];
 	});
-
-/** What a page of A4 or Letter surely prints of a strip, and of it where parts are glued, mm. From memory. */
-export const STRIP_PAGE = { length: 175, overlap: 10 };

@@ -1,3 +1,4 @@
+import { right } from '../geometry/rect.ts';
 import { line, sizeWithin, words, type Drawn } from './ink.ts';
 import { FOOT, type PageFrame } from './page-frame.ts';
 import type { Tile, Tiling } from './tiles.ts';
@@ -29,17 +30,15 @@ const TICK = 1.6;
 const MAP = { width: 24, height: FOOT - 4, cell: 5 };
 const ROW = 3.7;
 
-/** Check bars at the left of a page's foot, words beside them, and at the right a map of the tiles. */
+/** Check bars at the left of a page's foot, words beside them, and at the right a map of the tiles where there are several. */
 export function footInk(
-	{ room, width }: PageFrame,
-	tile: Tile,
-	tiling: Tiling,
-	{ caption, title, notes }: FootWords
+	{ room }: PageFrame,
+	{ caption, title, notes }: FootWords,
+	map: readonly Drawn[] = []
 ): Drawn[] {
 	const low = room.y - FOOT;
 	const from = room.x + INSET + BARS[1].length + 4;
-	const map = tiling.tiles.length > 1 ? mapInk(tile, tiling, room.x + room.width, low + 1.5) : [];
-	const wide = Math.min(room.x + room.width, width) - from - (map.length > 0 ? MAP.width + 2 : 0);
+	const wide = room.x + room.width - from - (map.length > 0 ? MAP.width + 2 : 0);
 	return [
 		...BARS.flatMap(({ length, says }, index) =>
 			barInk(room.x + INSET, low + 8.6 - index * 6, length, says)
@@ -59,10 +58,12 @@ function barInk(x: number, y: number, length: number, says: string): Drawn[] {
 	];
 }
 
-/** All tiles small, those not printed left out, this one crossed. */
-function mapInk(tile: Tile, { tiles, columns, rows }: Tiling, end: number, low: number): Drawn[] {
+/** All tiles small, those not printed left out, this one crossed; none where there is but one. */
+export function mapInk(tile: Tile, { frame, tiles, columns, rows }: Tiling): Drawn[] {
+	if (tiles.length === 1) return [];
 	const cell = Math.min(MAP.cell, MAP.width / columns, MAP.height / rows);
-	const start = end - columns * cell;
+	const start = right(frame.room) - columns * cell;
+	const low = frame.room.y - FOOT + 1.5;
 	return tiles.flatMap((each): Drawn[] => {
 		const x = start + each.column * cell;
 		const y = low + (rows - 1 - each.row) * cell;

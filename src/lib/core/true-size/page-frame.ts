@@ -1,3 +1,4 @@
+import { fail, ok, type Result } from '../result.ts';
 import { SHEETS, type PrinterMargins, type SheetName } from './paper-sizes.ts';
 
 /** Height of the strip under each page's window for its bars and words, mm: 11 by 14 in still go on two sheets of A4. */
@@ -44,4 +45,19 @@ const LONGEST = (14_400 / 72) * 25.4;
 export function rollFrame(rollWidth: number, length: number): PageFrame {
 	const height = Math.min(length + FOOT, LONGEST);
 	return framed(rollWidth, height, { left: 0, right: 0, top: 0, bottom: 0 });
+}
+
+/** On less room than this the check bars would not fit, mm. */
+const LEAST = { width: 140, height: 60 };
+
+/** Frames with room to print on. Error: `no-room`, where the margins leave none. */
+export function usable(frames: readonly PageFrame[]): Result<PageFrame[]> {
+	const fit = frames.filter(({ room }) => room.width >= LEAST.width && room.height >= LEAST.height);
+	return fit.length > 0
+		? ok(fit)
+		: fail(
+				'no-room',
+				'These margins leave too little of the sheet to print on. Make them narrower, or choose a larger sheet.',
+				'printing.margins'
+			);
 }

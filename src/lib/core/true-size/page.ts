@@ -1,5 +1,5 @@
 import { top, type Rect } from '../geometry/rect.ts';
-import { footInk, type FootWords } from './foot.ts';
+import { footInk, mapInk, type FootWords } from './foot.ts';
 import { shifted, type Drawing, type Drawn } from './ink.ts';
 import { joinInk } from './joins.ts';
 import type { Tile, Tiling } from './tiles.ts';
@@ -40,7 +40,7 @@ export function pagesOf(
 				.map((each) => shifted(each, by)),
 			own: [
 				...joinInk(tile, tiles, window),
-				...footInk(frame, tile, tiling, { caption, title, notes })
+				...footInk(frame, { caption, title, notes }, mapInk(tile, tiling))
 			]
 		};
 	});

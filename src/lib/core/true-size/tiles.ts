@@ -1,8 +1,8 @@
 import { contains } from '../geometry/polygon.ts';
 import { centreX, centreY, top, type Rect } from '../geometry/rect.ts';
-import { fail, ok, type Result } from '../result.ts';
+import { ok, type Result } from '../result.ts';
 import { along, type Drawing, type Drawn } from './ink.ts';
-import type { PageFrame } from './page-frame.ts';
+import { usable, type PageFrame } from './page-frame.ts';
 import { partsOf } from './parts.ts';
 import { touches } from './touches.ts';
 
@@ -28,27 +28,20 @@ export interface Tiling {
  * Tiles off its outline are left out; so are those within it that carry nothing, unless the whole of it is wanted.
  *
  * @param frames pages it may be printed on.
- * Error: `no-room`, where every page is too small once its margins are off.
+ * Errors: those of `usable`.
  */
 export function tilesOf(
 	drawing: Drawing,
 	frames: readonly PageFrame[],
 	whole: boolean
 ): Result<Tiling> {
-	const [first, ...others] = frames
-		.filter(({ room }) => room.width >= LEAST.width && room.height >= LEAST.height)
-		.map((frame) => tilingOn(frame, drawing, whole));
-	if (!first)
-		return fail(
-			'no-room',
-			'These margins leave too little of the sheet to print on. Make them narrower, or choose a larger sheet.',
-			'printing.margins'
-		);
-	return ok(others.reduce((a, b) => (b.tiles.length < a.tiles.length ? b : a), first));
+	const fit = usable(frames);
+	if (!fit.ok) return fit;
+	const [fewest] = fit.value
+		.map((frame) => tilingOn(frame, drawing, whole))
+		.sort((a, b) => a.tiles.length - b.tiles.length);
+	return ok(fewest!);
 }
-
-/** On less room than this the check bars would not fit, mm. */
-const LEAST = { width: 140, height: 60 };
 
 function tilingOn(frame: PageFrame, { box, ink }: Drawing, whole: boolean): Tiling {
 	const across = partsOf(box.width, frame.room.width, OVERLAP);

@@ -13,7 +13,9 @@
 <style>
 	.tools {
 		display: flex;
+		flex-wrap: wrap;
 		gap: 0.6rem;
+		align-items: center;
 		justify-content: center;
 		padding: 1rem;
 	}

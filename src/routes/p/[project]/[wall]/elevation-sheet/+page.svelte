@@ -1,25 +1,17 @@
 <script lang="ts">
 	import { page } from '$app/state';
 	import { resolve } from '$app/paths';
-	import {
-		elevationPage,
-		piecesById,
-		scaledUp,
-		SHEETS,
-		stylesOf,
-		usualSheet
-	} from '$lib/core/index.ts';
+	import { elevationPage, piecesById, scaledUp, SHEETS, stylesOf } from '$lib/core/index.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
 	import PaperPages from '$lib/ui/paper/PaperPages.svelte';
+	import { sheetFor } from '$lib/ui/paper/sheet-for.ts';
 	import SaveTools from '$lib/ui/paper/SaveTools.svelte';
 
 	const session = $derived(getSession()());
 	const wallId = $derived(page.params.wall!);
 	const rules = $derived(session.rulesOn(wallId));
 	const { printing } = $derived(session.project.paper);
-	const sheet = $derived(
-		printing.on === null || printing.on === 'roll' ? usualSheet(rules.units) : printing.on
-	);
+	const sheet = $derived(sheetFor(printing, rules.units));
 	const wall = $derived(session.project.walls.find(({ id }) => id === wallId));
 	const title = $derived(`${session.project.name} · ${wall?.name ?? ''}`);
 	const made = $derived.by(() => {

@@ -33,7 +33,7 @@
 		(chooser.bag ?? []).filter(({ group }) => group === 'tools' || group === 'drill')
 	);
 	/** So many fit on the page; the marks sheet has them all. */
-	const MOST = 4;
+	const MOST = 3;
 	const STANDING = STANDING_CAUTIONS.map((caution) => ({ letters: [], caution }));
 	const mind = $derived(plan ? cautionsOf(rows, plan).slice(0, MOST) : []);
 	/** Rows that fit under the drawing on the first page, and on one of their own. */
@@ -63,7 +63,7 @@
 			of={pages.length}
 		>
 			{#if index === 0}
-				<SheetElevation {wall} {plan} {rack} tall={215} />
+				<SheetElevation {wall} {plan} {rack} tall={170} />
 				<p>
 					Seen from the room. The middle of the group is level at
 					<b>{bothUnits(plan.centreLine.y, styles)}</b>. All holes first, then up they go, heaviest
