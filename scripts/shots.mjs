@@ -8,7 +8,6 @@ import { root } from './lib/run.mjs';
 
 const wall = '/p/demo-ferry-house/stair-hall';
 const tea = '/p/demo-ferry-house/tea-room';
-const loft = '/p/demo-ferry-house/net-loft';
 const choose = (letter) => (page) => page.locator(`[data-piece="${letter}"]`).focus();
 const part = (name) => async (page) => {
 	await page.getByRole('radio', { name, exact: true }).check();
@@ -74,7 +73,6 @@ const SHOTS = [
 		}
 	],
 	['survey-bones', `${wall}/survey`, part('Bones')],
-	['survey-outline', `${loft}/survey`, null],
 	[
 		'practice',
 		'/practice?seed=7',
@@ -106,6 +104,11 @@ const SHOTS = [
 	],
 	['mark', `${wall}/mark`, choose('C')],
 	['sheet', `${wall}/sheet`, null],
+	[
+		'templates',
+		`${wall}/template-sheet?of=A`,
+		(page) => page.locator('figure svg').first().waitFor()
+	],
 	[
 		'house-rules',
 		`${wall}/arrange`,

@@ -1,10 +1,20 @@
 import { expect } from 'chai';
 import DxfParser from 'dxf-parser';
 import { XMLParser } from 'fast-xml-parser';
-import { drawTemplate, stylesOf, type Template } from '../../core/index.ts';
+import { strFromU8, unzipSync } from 'fflate';
+import {
+	drawTemplate,
+	printTemplates,
+	scaledUp,
+	stylesOf,
+	usualPaper,
+	usualPrinting,
+	type Template
+} from '../../core/index.ts';
 import { DEMO } from '../../store/demo/index.ts';
 import { drawingDxf } from './dxf.ts';
-import { drawingSvg } from './svg.ts';
+import { drawingsFile } from './drawings-file.ts';
+import { drawingSvg, pageSvg } from './svg.ts';
 
 const template = (change: Partial<Template> = {}): Template => ({
 	...{ letter: 'C', name: 'Tide & <moon>', width: 400, height: 300, outline: { by: 'rectangle' } },
@@ -105,5 +115,66 @@ describe('a template as SVG, read back', () => {
 		expect(drawingSvg(drawing())).contain('Tide &amp; &lt;moon&gt;');
 		const names = (read().layer('words').text as Node[]).map((each) => each['#text']);
 		expect(names.join(' ')).contain('moon');
+	});
+});
+
+describe('files of drawings', () => {
+	it('are the drawing itself for one, and a zip of one each for several', async () => {
+		const one = { name: 'job-a.dxf', drawing: drawing() };
+		expect(drawingsFile([one], 'dxf', 'job-dxf.zip')).deep.include({
+			...{ name: 'job-a.dxf', content: drawingDxf(one.drawing), type: 'image/vnd.dxf' }
+		});
+		const other = { name: 'job-b.dxf', drawing: drawing({ letter: 'B' }) };
+		const both = drawingsFile([one, other], 'dxf', 'job-dxf.zip');
+		expect(both.name).equal('job-dxf.zip');
+		const files = unzipSync(new Uint8Array(await (both.content as Blob).arrayBuffer()));
+		expect(Object.keys(files)).deep.equal(['job-a.dxf', 'job-b.dxf']);
+		expect(strFromU8(files['job-b.dxf']!)).equal(drawingDxf(other.drawing));
+	});
+
+	it('of what is drawn to scale are as large as what it is of', () => {
+		const small = drawing();
+		const large = scaledUp(small, 24);
+		expect(large.box.width).closeTo(24 * small.box.width, 1e-9);
+		const { on } = (() => {
+			const file = new DxfParser().parseSync(drawingDxf(large))!;
+			const entities = file.entities as unknown as Entity[];
+			return { on: (layer: string) => entities.filter((each) => each.layer === layer) };
+		})();
+		const [ring] = on('HOLE').filter(({ type }) => type === 'CIRCLE');
+		expect([ring!.center!.x, ring!.center!.y]).deep.equal([24 * 120, 24 * 250]);
+		const texts = on('WORDS').map((each) => (each as { textHeight?: number }).textHeight ?? 0);
+		expect(Math.min(...texts)).above(24 * 2);
+	});
+});
+
+describe('a page as SVG, read back', () => {
+	const pages = printTemplates({
+		...{
+			templates: [template()],
+			paper: usualPaper,
+			title: 'Job',
+			styles: stylesOf(DEMO.houseRules)
+		},
+		printing: { ...usualPrinting, on: 'a4' }
+	});
+	if (!pages.ok) throw new Error(pages.error.message);
+
+	it('has the size of its sheet, and cuts its drawing off at the window', () => {
+		const parser = new XMLParser({ ignoreAttributes: false, attributeNamePrefix: '' });
+		for (const [index, page] of pages.value.entries()) {
+			const { svg } = parser.parse(pageSvg(page, `w${index}`)) as {
+				svg: Record<string, string> & {
+					clipPath: { id: string; rect: Record<string, string> };
+					g: Record<string, string>;
+				};
+			};
+			expect([svg.width, svg.height].sort()).deep.equal(['210mm', '297mm']);
+			expect(svg.g['clip-path']).equal(`url(#${svg.clipPath.id})`);
+			const { x, y, width, height } = svg.clipPath.rect;
+			expect(Number(x)).closeTo(page.window.x, 1e-3);
+			expect(-Number(y) - Number(height)).closeTo(page.window.y, 1e-3);
+			expect(Number(width)).closeTo(page.window.width, 1e-3);
+		}
 	});
 });

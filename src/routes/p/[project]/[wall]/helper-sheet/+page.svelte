@@ -1,19 +1,11 @@
 <script lang="ts">
 	import { page } from '$app/state';
 	import { resolve } from '$app/paths';
-	import {
-		bothUnits,
-		formatLength,
-		piecesById,
-		say,
-		STANDING_CAUTIONS,
-		stylesOf
-	} from '$lib/core/index.ts';
+	import { bothUnits, formatLength, say, STANDING_CAUTIONS } from '$lib/core/index.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
-	import { Chooser } from '$lib/ui/fix/chooser.svelte.ts';
 	import { whatIsThere } from '$lib/ui/puts.ts';
 	import GatheredCautions from '$lib/ui/sheet/GatheredCautions.svelte';
-	import { cautionsOf, hungRows } from '$lib/ui/sheet/hung-rows.ts';
+	import { JobFacts } from '$lib/ui/sheet/job-facts.svelte.ts';
 	import SheetElevation from '$lib/ui/sheet/SheetElevation.svelte';
 	import SheetPage from '$lib/ui/sheet/SheetPage.svelte';
 	import SheetTools from '$lib/ui/sheet/SheetTools.svelte';
@@ -23,19 +15,15 @@
 	const bones = $derived(getBones()());
 	const { project } = $derived(session);
 	const wallId = $derived(page.params.wall!);
-	const wall = $derived(project.walls.find(({ id }) => id === wallId));
-	const plan = $derived(session.plan(wallId));
-	const styles = $derived(stylesOf(session.rulesOn(wallId)));
-	const chooser = new Chooser(() => ({ session, bones, wallId, all: false }));
-	const rack = $derived(piecesById(project.pieces));
-	const rows = $derived(plan ? hungRows(plan, rack, chooser.fixes, styles) : []);
+	const job = new JobFacts(() => ({ session, bones, wallId }));
+	const { wall, plan, styles, rack, rows } = $derived(job);
 	const bring = $derived(
-		(chooser.bag ?? []).filter(({ group }) => group === 'tools' || group === 'drill')
+		(job.bag ?? []).filter(({ group }) => group === 'tools' || group === 'drill')
 	);
 	/** So many fit on the page; the marks sheet has them all. */
 	const MOST = 3;
 	const STANDING = STANDING_CAUTIONS.map((caution) => ({ letters: [], caution }));
-	const mind = $derived(plan ? cautionsOf(rows, plan).slice(0, MOST) : []);
+	const mind = $derived(job.cautions.slice(0, MOST));
 	/** Rows that fit under the drawing on the first page, and on one of their own. */
 	const FIRST = 10;
 	const LATER = 20;
@@ -66,8 +54,7 @@
 				<SheetElevation {wall} {plan} {rack} tall={170} />
 				<p>
 					Seen from the room. The middle of the group is level at
-					<b>{bothUnits(plan.centreLine.y, styles)}</b>. All holes first, then up they go, heaviest
-					first.
+					<b>{bothUnits(plan.centreLine.y, styles)}</b>. Holes first, then heaviest up first.
 				</p>
 			{/if}
 			<table>
@@ -148,8 +135,8 @@
 
 <style>
 	p {
-		margin: 2mm 0;
-		font-size: 0.9rem;
+		margin: 1mm 0;
+		font-size: 0.84rem;
 	}
 
 	table {
@@ -161,7 +148,7 @@
 
 	th,
 	td {
-		padding: 0.8mm 2.5mm 0.8mm 0;
+		padding: 0.5mm 2.5mm 0.5mm 0;
 		border-bottom: 1px solid #999;
 		text-align: left;
 		vertical-align: top;

@@ -1,14 +1,12 @@
 <script lang="ts">
 	import { page } from '$app/state';
 	import { resolve } from '$app/paths';
-	import { piecesById, stylesOf } from '$lib/core/index.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
-	import { Chooser } from '$lib/ui/fix/chooser.svelte.ts';
 	import { photoUrls } from '$lib/ui/photo-urls.svelte.ts';
 	import Segments from '$lib/ui/Segments.svelte';
 	import BeforeAfter from '$lib/ui/sheet/BeforeAfter.svelte';
 	import HandOver from '$lib/ui/sheet/HandOver.svelte';
-	import { cautionsOf, hungRows } from '$lib/ui/sheet/hung-rows.ts';
+	import { JobFacts } from '$lib/ui/sheet/job-facts.svelte.ts';
 	import SheetPage from '$lib/ui/sheet/SheetPage.svelte';
 	import SheetTools from '$lib/ui/sheet/SheetTools.svelte';
 	import SignOff from '$lib/ui/sheet/SignOff.svelte';
@@ -18,15 +16,9 @@
 	const bones = $derived(getBones()());
 	const { project } = $derived(session);
 	const wallId = $derived(page.params.wall!);
-	const wall = $derived(project.walls.find(({ id }) => id === wallId));
-	const plan = $derived(session.plan(wallId));
-	const styles = $derived(stylesOf(session.rulesOn(wallId)));
-	const chooser = new Chooser(() => ({ session, bones, wallId, all: false }));
-	const rack = $derived(piecesById(project.pieces));
-	const rows = $derived(plan ? hungRows(plan, rack, chooser.fixes, styles) : []);
-	const stops = $derived(
-		plan ? cautionsOf(rows, plan).filter(({ caution }) => caution.grade === 'stop') : []
-	);
+	const job = new JobFacts(() => ({ session, bones, wallId }));
+	const { wall, plan, styles, rack, rows } = $derived(job);
+	const stops = $derived(job.cautions.filter(({ caution }) => caution.grade === 'stop'));
 	const before = $derived(wall?.photo ? photoUrls.get(project.id, wall.photo.hash) : null);
 
 	const PAPERS = [
