@@ -26,6 +26,7 @@ const templates = Array.from({ length: 40 }, (_, index): Template => {
 	});
 	return {
 		...{ letter: `P${index}`, name: `Piece ${index}`, width, height },
+		stop: false,
 		outline: { by: index % 4 === 0 ? 'oval' : 'rectangle' },
 		points: [point(width * 0.3, 'left hook'), point(width * 0.7, 'right hook')],
 		bumpers: [

@@ -87,6 +87,13 @@ test('strips are printed at true size in parts, with bars to check it by', async
 		await expect(first).toContainText(text);
 	// Letter on its side, as the SVG says it: 279.4 mm wide.
 	await expect(first.locator('svg')).toHaveAttribute('width', '279.4mm');
+	// The mirror is too heavy for its hooks as planned: its strip says so.
+	await expect(
+		page
+			.getByRole('img', { name: /^Page/ })
+			.getByText(/^C, .*STOP/)
+			.first()
+	).toBeVisible();
 	await accessible(page, 'strips');
 	const [file] = await Promise.all([
 		page.waitForEvent('download'),

@@ -25,5 +25,9 @@ export function gathered(cautions: readonly { letter: string; caution: Caution }
 const withoutLetter = ({ grade, message, remedy }: Caution, letter: string): string =>
 	`${grade} ${message} ${remedy}`
 		.split(' ')
-		.map((word) => word.replace(letter === '' ? /$^/ : new RegExp(`^${letter}(?![A-Za-z])`), '·'))
+		.map((word) => (startsWith(word, letter) ? `·${word.slice(letter.length)}` : word))
 		.join(' ');
+
+/** As in “A”, “A,” and “A’s”, and not in “Anyone”. */
+const startsWith = (word: string, letter: string): boolean =>
+	letter !== '' && word.startsWith(letter) && !/[A-Za-z]/.test(word[letter.length] ?? '');

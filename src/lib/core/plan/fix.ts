@@ -116,6 +116,16 @@ export function nailPullOf({ kind, load }: PlannedHook, kit: Project['kit']): nu
 export const holdsNow = ({ now }: PieceFix): boolean =>
 	now.length > 0 && now.every((use) => use.ok && withinRule(use.value.share));
 
+/** Pieces that must not be hung as they are planned, by their ids. */
+export const stoppedBy = (
+	fixes: readonly Pick<PieceFix, 'pieceId' | 'cautions'>[]
+): ReadonlySet<string> =>
+	new Set(
+		fixes.flatMap(({ pieceId, cautions }) =>
+			cautions.some(({ grade }) => grade === 'stop') ? [pieceId] : []
+		)
+	);
+
 function usesNow(
 	{ hooks, hung }: PlannedPiece,
 	piece: Piece,

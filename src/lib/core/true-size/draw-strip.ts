@@ -1,6 +1,7 @@
 import type { MarkStrip } from '../marks/mark-strip.ts';
 import type { Styles } from '../marks/styles.ts';
 import { formatLength } from '../units/index.ts';
+import { STOP } from './draw-template.ts';
 import { cross, line, words, type Drawn } from './ink.ts';
 import type { PartOf } from './parts.ts';
 
@@ -21,11 +22,13 @@ export interface StripPart {
 	of: number;
 	/** mm it shares with each neighbour. */
 	overlap: number;
+	/** Its piece must not be hung as it is planned. */
+	stop: boolean;
 }
 
 /** A part of a tape strip at true size: level line, holes, middle, and what its ends meet; mm from its lower left corner. */
 export function drawStripPart(
-	{ strip, part, index, of, overlap }: StripPart,
+	{ strip, part, index, of, overlap, stop }: StripPart,
 	{ lead }: Styles
 ): Drawn[] {
 	const wide = part.to - part.from;
@@ -37,7 +40,7 @@ export function drawStripPart(
 		{ ...line('outline', [0, 0], [wide, 0], [wide, HIGH], [0, HIGH]), closed: true },
 		line('level', [0, LEVEL], [wide, LEVEL]),
 		words(
-			`${name}: line ${formatLength(strip.below, lead)} below the top`,
+			`${name}: line ${formatLength(strip.below, lead)} below the top${stop ? `. ${STOP}` : ''}`,
 			0,
 			HIGH + SIZE * 1.7,
 			SIZE

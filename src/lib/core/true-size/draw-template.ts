@@ -12,6 +12,9 @@ const NAME = 6;
 const SMALL = 4;
 const LETTER = 60;
 
+/** Printed where a piece must not be hung as it is planned. */
+export const STOP = 'STOP: do not drill. Settle another way in Fix first.';
+
 /** The template of a piece at true size, as seen from the room: to cut out, tape up and nail through. */
 export function drawTemplate(template: Template, styles: Styles): Drawing {
 	const ink = [
@@ -71,16 +74,18 @@ function centreLines(template: Template): Drawn[] {
 
 /** The letter, which way is up, and what the paper is of: in its lower half, clear of most hooks. */
 function captions(template: Template, styles: Styles): Drawn[] {
-	const { letter, name, outline, width, height, points } = template;
+	const { letter, name, outline, width, height, points, stop } = template;
 	const middle = height * 0.36;
 	const across = chord(outline, { width, height }, middle) ?? { from: 0, to: width };
 	const wide = (across.to - across.from) * 0.86;
 	const x = (across.from + across.to) / 2;
 	const big = sizeWithin(`${letter} ↑`, Math.min(Math.min(width, height) * 0.16, LETTER), wide);
 	const said = [
+		...(stop ? [STOP] : []),
 		name,
 		`${bothUnits(width, styles)} × ${bothUnits(height, styles)}`,
 		'this way up, as seen from the room',
+		...(points.length === 0 ? ['no hook is planned for it'] : []),
 		...(points.some(({ hole }) => hole && !onPiece(hole, template))
 			? ['a cross lies off the piece: leave paper there']
 			: [])
@@ -90,9 +95,15 @@ function captions(template: Template, styles: Styles): Drawn[] {
 		words(letter, x - big * 0.35, middle, big, { anchor: 'middle' }),
 		...arrow(x + big * 0.35, middle, big * 0.7),
 		...said.map((text, index) =>
-			words(text, x, middle - lead * (index + 1), sizeWithin(text, index ? SMALL : NAME, wide), {
-				anchor: 'middle'
-			})
+			words(
+				text,
+				x,
+				middle - lead * (index + 1),
+				sizeWithin(text, text === name ? NAME : SMALL, wide),
+				{
+					anchor: 'middle'
+				}
+			)
 		)
 	];
 }

@@ -1,6 +1,6 @@
 import { right, top, type Rect } from '../geometry/rect.ts';
 import { cross, line, oval, words, type Drawn } from './ink.ts';
-import { OVERLAP, type Tile } from './tiles.ts';
+import { OVERLAP, tileName, type Tile } from './tiles.ts';
 
 const CROP = 6;
 const MATCH = 2.5;
@@ -12,7 +12,7 @@ export function joinInk(tile: Tile, tiles: readonly Tile[], window: Rect): Drawn
 		const other = tiles.find(
 			({ row, column }) => row === tile.row + rows && column === tile.column + columns
 		);
-		return other ? `${other.row + 1}·${other.column + 1}` : null;
+		return other ? tileName(other) : null;
 	};
 	const [before, after] = [beside(0, -1), beside(0, 1)];
 	const [above, under] = [beside(-1, 0), beside(1, 0)];

@@ -2,7 +2,7 @@ import { top, type Rect } from '../geometry/rect.ts';
 import { footInk, mapInk, type FootWords } from './foot.ts';
 import { shifted, type Drawing, type Drawn } from './ink.ts';
 import { joinInk } from './joins.ts';
-import type { Tile, Tiling } from './tiles.ts';
+import { tileName, type Tiling } from './tiles.ts';
 import { touches } from './touches.ts';
 
 /** A page at true size: mm, x right and y up from its lower left corner. */
@@ -45,6 +45,3 @@ export function pagesOf(
 		};
 	});
 }
-
-/** Row and column of a tile, counted from the upper left: `2·3`. */
-export const tileName = ({ row, column }: Tile): string => `${row + 1}·${column + 1}`;

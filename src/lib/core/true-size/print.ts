@@ -1,5 +1,4 @@
-import type { Paper } from '../cutting/paper.ts';
-import { planPaper } from '../cutting/paper.ts';
+import { planPaper, type Paper } from '../cutting/paper.ts';
 import type { Styles } from '../marks/styles.ts';
 import { fail, ok, type Result } from '../result.ts';
 import { drawTemplate } from './draw-template.ts';

@@ -63,6 +63,14 @@ describe('strips on pages', () => {
 		expect(lines).lengthOf(2);
 	});
 
+	it('say stop where the piece must not be hung as planned', () => {
+		const stopped = new Set([strips[2]!.pieceId]);
+		const pages = stripPages(strips, frames, styles, 'Job', stopped);
+		const said = pages.ok ? texts(pages.value).filter((text) => text.includes('STOP')) : [];
+		expect(said.length).above(0);
+		for (const text of said) expect(text).match(/^C, /);
+	});
+
 	it('stay on their page, clear of its foot, one under the other', () => {
 		const many = Array.from({ length: 9 }, (_, index) => ({ ...strips[2]!, letter: `M${index}` }));
 		const pages = pagesOf(many);

@@ -9,29 +9,39 @@ import { usable, type PageFrame } from './page-frame.ts';
 import { partsOf } from './parts.ts';
 import { OVERLAP } from './tiles.ts';
 
-/** Strips in parts, one under the other, on the frame that takes fewest pages, then fewest joints. Errors: those of `usable`. */
+/**
+ * Strips in parts, one under the other, on the frame that takes fewest pages, then fewest joints.
+ * @param stopped ids of pieces that must not be hung as they are planned.
+ * Errors: those of `usable`.
+ */
 export function stripPages(
 	strips: readonly MarkStrip[],
 	frames: readonly PageFrame[],
 	styles: Styles,
-	title: string
+	title: string,
+	stopped: ReadonlySet<string> = new Set()
 ): Result<PaperPage[]> {
 	const fit = usable(frames);
 	if (!fit.ok) return fit;
 	const [best] = fit.value
 		.map((frame) => {
-			const parts = partsFor(strips, frame);
+			const parts = partsFor(strips, frame, stopped);
 			return { parts, pages: onFrame(parts, frame, styles, title) };
 		})
 		.sort((a, b) => a.pages.length - b.pages.length || a.parts.length - b.parts.length);
 	return ok(best!.pages);
 }
 
-const partsFor = (strips: readonly MarkStrip[], { room }: PageFrame): StripPart[] =>
+const partsFor = (
+	strips: readonly MarkStrip[],
+	{ room }: PageFrame,
+	stopped: ReadonlySet<string>
+): StripPart[] =>
 	strips.flatMap((strip) => {
 		const parts = partsOf(strip.length, room.width, OVERLAP);
 		return parts.map((part, index) => ({
-			...{ strip, part, index, of: parts.length, overlap: OVERLAP }
+			...{ strip, part, index, of: parts.length, overlap: OVERLAP },
+			stop: stopped.has(strip.pieceId)
 		}));
 	});
 
@@ -62,6 +72,9 @@ function onFrame(
 /** A whole strip as a drawing of its own. */
 export function stripDrawing(strip: MarkStrip, styles: Styles): Drawing {
 	const whole = { from: 0, to: strip.length };
-	const ink = drawStripPart({ strip, part: whole, index: 0, of: 1, overlap: 0 }, styles);
+	const ink = drawStripPart(
+		{ strip, part: whole, index: 0, of: 1, overlap: 0, stop: false },
+		styles
+	);
 	return { box: boxOfInk(ink), ink };
 }

@@ -6,7 +6,7 @@ import { stylesOf } from '../marks/styles.ts';
 import type { Outline } from '../model/outline.ts';
 import { planForPage } from '../plan/plan-for-page.ts';
 import { chord, plumbChord } from './chord.ts';
-import { drawTemplate } from './draw-template.ts';
+import { drawTemplate, STOP } from './draw-template.ts';
 import { along, type DrawnText } from './ink.ts';
 import { templateOf, type Template } from './template.ts';
 
@@ -89,6 +89,14 @@ describe('a template', () => {
 		expect(textsOf(template).some(({ text }) => text.includes('leave paper there'))).equal(false);
 		const { box } = drawTemplate(off, styles);
 		expect(box.y + box.height).least(hole.y + 8);
+	});
+
+	it('says stop where it must not be hung as planned, and that no hook is planned', () => {
+		const { template } = ofDemo('stair-hall', 'C');
+		const says = (of: Template) => textsOf(of).some(({ text }) => text === STOP);
+		expect([says(template), says({ ...template, stop: true })]).deep.equal([false, true]);
+		const bare = textsOf({ ...template, points: [] }).map(({ text }) => text);
+		expect(bare).include('no hook is planned for it');
 	});
 
 	it('draws nothing off its own box, and bumpers within its outline', () => {

@@ -24,6 +24,8 @@ export interface Template {
 	}[];
 	/** Where bumpers will touch the wall. */
 	bumpers: Point[];
+	/** It must not be hung as it is planned: whoever holds the paper has to know. */
+	stop: boolean;
 }
 
 /** From a bumper's middle to the sides, mm; and how far up one sits where the lower corners are rounded off, as a share of the height. A choice. */
@@ -33,12 +35,13 @@ const BUMPER = { in: 12, up: 0.15 };
 export function templateOf(
 	{ letter, name, rect, hooks }: Pick<PlannedPiece, 'letter' | 'name' | 'rect' | 'hooks'>,
 	{ outline, back }: Pick<Piece, 'outline' | 'back'>,
-	says: (hook: PlannedHook) => string
+	says: (hook: PlannedHook) => string,
+	stop = false
 ): Template {
 	const { width, height } = rect;
 	const here = ({ x, y }: Point): Point => ({ x: x - rect.x, y: y - rect.y });
 	return {
-		...{ letter, name, width, height, outline },
+		...{ letter, name, width, height, outline, stop },
 		points: hooks.map((hook) => ({
 			name: hook.name,
 			hole: hookOf(hook.kind).puts === 'cord' ? null : here(hook.hole),

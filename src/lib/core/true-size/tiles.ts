@@ -16,6 +16,9 @@ export interface Tile {
 	window: Rect;
 }
 
+/** As in `2·3`: row and column, counted from the upper left. */
+export const tileName = ({ row, column }: Tile): string => `${row + 1}·${column + 1}`;
+
 export interface Tiling {
 	frame: PageFrame;
 	columns: number;

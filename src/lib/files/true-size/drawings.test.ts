@@ -26,6 +26,7 @@ const template = (change: Partial<Template> = {}): Template => ({
 		}
 	],
 	bumpers: [{ x: 12, y: 12 }],
+	stop: false,
 	...change
 });
 const drawing = (change: Partial<Template> = {}) =>

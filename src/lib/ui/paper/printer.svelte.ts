@@ -1,5 +1,7 @@
 import {
 	hookOf,
+	piecesById,
+	stoppedBy,
 	stylesOf,
 	templateOf,
 	usualSheet,
@@ -44,24 +46,27 @@ export class Printer {
 	}
 
 	/** Of the pieces wanted, as they are planned; a drag under way changes none. */
-	get templates(): Template[] {
+	readonly templates: Template[] = $derived.by(() => {
 		const { session, wallId, fixes, wanted } = this.#of();
 		const planned = session.keptPlan(wallId)?.pieces ?? [];
+		const rack = piecesById(session.kept.pieces);
 		const uses = usesByMark(planned, fixes);
+		const stopped = stoppedBy(fixes);
 		const { lead } = stylesOf(session.rulesOn(wallId));
 		return planned
 			.filter(({ letter }) => wanted(letter))
 			.map((each) =>
 				templateOf(
 					each,
-					session.kept.pieces.find(({ id }) => id === each.pieceId)!,
+					rack.get(each.pieceId)!,
 					({ id, kind }) =>
 						[hookOf(kind).name, drivenSaid({ hook: kind }, uses.get(id), lead)]
 							.filter(Boolean)
-							.join(', ')
+							.join(', '),
+					stopped.has(each.pieceId)
 				)
 			);
-	}
+	});
 
 	/** null while they are being laid out, or where nothing is wanted. */
 	get answer(): Result<PaperPage[]> | null {

@@ -4,13 +4,16 @@
 		markStrips,
 		SHEETS,
 		sheetFrames,
+		stoppedBy,
 		stripDrawing,
 		stripPages,
 		stylesOf
 	} from '$lib/core/index.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
+	import { Chooser } from '$lib/ui/fix/chooser.svelte.ts';
 	import PrintView from '$lib/ui/paper/PrintView.svelte';
 	import { sheetFor } from '$lib/ui/paper/sheet-for.ts';
+	import { getBones } from '$lib/ui/survey/bones.svelte.ts';
 
 	const session = $derived(getSession()());
 	const wallId = $derived(page.params.wall!);
@@ -20,13 +23,16 @@
 	const strips = $derived(markStrips(session.plan(wallId)?.pieces ?? []));
 	const { printing } = $derived(session.project.paper);
 	const sheet = $derived(sheetFor(printing, rules.units));
+	const bones = $derived(getBones()());
+	const chooser = new Chooser(() => ({ session, bones, wallId, all: false }));
+	const stopped = $derived(stoppedBy(chooser.fixes));
 	const title = $derived(`${session.project.name} · ${wall?.name ?? ''}`);
 </script>
 
 <PrintView
 	{wallId}
 	what="strips"
-	made={stripPages(strips, sheetFrames(sheet, printing.margins), styles, title)}
+	made={stripPages(strips, sheetFrames(sheet, printing.margins), styles, title, stopped)}
 	on={SHEETS[sheet].name}
 	drawings={() =>
 		strips.map((strip) => ({ name: strip.letter, drawing: stripDrawing(strip, styles) }))}
