@@ -1,7 +1,7 @@
 import { expect } from 'chai';
 import fc from 'fast-check';
 import { right, top } from '../geometry/rect.ts';
-import { line, oval, type Drawing } from './ink.ts';
+import { cross, line, oval, type Drawing } from './ink.ts';
 import { sheetFrames } from './page-frame.ts';
 import { SHEET_NAMES, usualPrinting } from './paper-sizes.ts';
 import { OVERLAP, tilesOf, type Tiling } from './tiles.ts';
@@ -102,6 +102,26 @@ describe('tiles', () => {
 				`at ${angle}`
 			).equal(true);
 		}
+	});
+
+	it('hang together all of them, whatever lies in the middle', () => {
+		fc.assert(
+			fc.property(side, side, share, share, fc.boolean(), (width, height, across, up, rounded) => {
+				const piece = rounded ? round(width, height) : square(width, height);
+				const at = { x: width * (0.3 + 0.4 * across), y: height * (0.3 + 0.4 * up) };
+				const { tiles } = tiled(
+					{ ...piece, ink: [...piece.ink, ...cross('hole', at, 8)] },
+					a4,
+					false
+				);
+				const reached = new Set([tiles[0]!]);
+				for (const from of reached)
+					for (const tile of tiles)
+						if (Math.abs(tile.row - from.row) + Math.abs(tile.column - from.column) === 1)
+							reached.add(tile);
+				expect(reached.size).equal(tiles.length);
+			})
+		);
 	});
 
 	it('are refused where the rims leave no room', () => {

@@ -28,7 +28,8 @@ export interface Tiling {
 
 /**
  * The fewest tiles that cover a drawing, n = ⌈(length - overlap) / (room - overlap)⌉ each way, on the frame that takes fewest.
- * Tiles off its outline are left out; so are those within it that carry nothing, unless the whole of it is wanted.
+ * Tiles off its outline are left out; so are those within it that carry nothing,
+ * unless the whole of it is wanted, or they join to its edge what would lie loose.
  *
  * @param frames pages it may be printed on.
  * Errors: those of `usable`.
@@ -50,7 +51,7 @@ function tilingOn(frame: PageFrame, { box, ink }: Drawing, whole: boolean): Tili
 	const across = partsOf(box.width, frame.room.width, OVERLAP);
 	const down = partsOf(box.height, frame.room.height, OVERLAP);
 	const carried = ink.filter((each) => each.shape === 'text' || !THROUGH.includes(each.pen));
-	const outlines = ink.filter(isOutline).map(along);
+	const outlines = ink.filter(isOutline);
 	const tiles = down.flatMap((upright, row) =>
 		across.map((level, column): Tile => {
 			const size = { width: level.to - level.from, height: upright.to - upright.from };
@@ -60,15 +61,28 @@ function tilingOn(frame: PageFrame, { box, ink }: Drawing, whole: boolean): Tili
 			};
 		})
 	);
-	return {
-		...{ frame, columns: across.length, rows: down.length },
-		tiles: tiles.filter(
+	const kept = new Set(
+		tiles.filter(
 			({ window }) =>
 				carried.some((each) => touches(each, window)) ||
-				(whole && outlines.some((outline) => contains(outline, middleOf(window))))
+				(whole && outlines.some((outline) => contains(along(outline), middleOf(window))))
 		)
+	);
+	const onEdge = ({ window }: Tile) => outlines.some((each) => touches(each, window));
+	for (const tile of [...kept].filter((each) => !onEdge(each)))
+		for (const above of upFrom(tile, tiles)) {
+			if (kept.has(above)) break;
+			kept.add(above);
+		}
+	return {
+		...{ frame, columns: across.length, rows: down.length },
+		tiles: tiles.filter((tile) => kept.has(tile))
 	};
 }
+
+/** The tiles over one, the nearest first: what lies within the outline hangs together with its edge by them. */
+const upFrom = ({ row, column }: Tile, tiles: readonly Tile[]): Tile[] =>
+	tiles.filter((each) => each.column === column && each.row < row).toReversed();
 
 /** Lines that run on from page to page, and are no reason to print one. */
 const THROUGH: readonly string[] = ['centre', 'level'];
