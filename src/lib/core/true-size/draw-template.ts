@@ -114,11 +114,6 @@ function onPiece({ x, y }: Point, { outline, width, height }: Template): boolean
 }
 
 const arrow = (x: number, y: number, high: number): Drawn[] => [
-	line('outline', [x, y], [x, y + high]),
-	line(
-		'outline',
-		[x - high * 0.22, y + high * 0.7],
-		[x, y + high],
-		[x + high * 0.22, y + high * 0.7]
-	)
+	line('note', [x, y], [x, y + high]),
+	line('note', [x - high * 0.22, y + high * 0.7], [x, y + high], [x + high * 0.22, y + high * 0.7])
 ];
