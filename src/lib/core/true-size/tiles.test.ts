@@ -124,6 +124,11 @@ describe('tiles', () => {
 		);
 	});
 
+	it('keep the whole rim where a size is off its last digit', () => {
+		const { tiles, columns } = tiled(square(482.1113282145476, 2399.9999999999477), a4, false);
+		expect(tiles.filter(({ row }) => row === 0)).lengthOf(columns);
+	});
+
 	it('are refused where the rims leave no room', () => {
 		const wide = { left: 90, right: 90, top: 100, bottom: 100 };
 		const refused = tilesOf(square(100, 100), sheetFrames('a4', wide), true);
