@@ -44,6 +44,7 @@ export * from './geometry/line.ts';
 export * from './geometry/rect.ts';
 export * from './hangers/index.ts';
 export * from './job/inspection.ts';
+export * from './job/living-with.ts';
 export * from './job/time.ts';
 export * from './kinds/back-check.ts';
 export * from './kinds/index.ts';

@@ -1,5 +1,6 @@
 import { MASONRY } from '../catalogue/index.ts';
 import { bedAt } from '../choose/bed.ts';
+import { heavyLift } from '../cautions/heavy-lift.ts';
 import { hookOf } from '../fixings/index.ts';
 import type { Wall } from '../model/wall.ts';
 import type { PieceFix } from '../plan/fix.ts';
@@ -55,7 +56,7 @@ export function timeFor(
 
 /** Whether one person should not lift it alone. */
 export const takesTwo = ({ cautions }: Pick<PieceFix, 'cautions'>): boolean =>
-	cautions.some(({ code }) => code === 'heavy-lift');
+	cautions.some(({ code }) => code === heavyLift.code);
 
 function minutesAt({ kind, hole }: PlannedHook, made: Wall['made']): number {
 	const { puts } = hookOf(kind);

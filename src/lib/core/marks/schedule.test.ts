@@ -176,6 +176,18 @@ describe('datums', () => {
 		expect(of('G').across).deep.include({ way: 'left of', datum: 'the tea room door casing' });
 	});
 
+	it('reads piece to piece alike, whatever the tape’s hook adds at the first edge', () => {
+		const bent = (project: Project) => (project.houseRules.tapeHook = 1.5875);
+		const tape = { across: { from: 'left-corner' } as const, chain: true };
+		const [good, off] = [marksFrom(tape).marks, marksFrom(tape, bent).marks];
+		const firsts = good.flatMap((mark, index) => (mark.levelWith ? [] : [index]));
+		for (const [turn, index] of firsts.entries())
+			expect(off[index]!.across.printed - good[index]!.across.printed, good[index]!.letter).closeTo(
+				turn === 0 ? 1.5875 : 0,
+				1e-9
+			);
+	});
+
 	it('reads piece to piece, never adding up what is rounded, and less surely with each', () => {
 		const coarse = (project: Project) => (project.houseRules.tapeFraction = 2);
 		const { marks } = marksFrom({ across: { from: 'left-corner' }, chain: true }, coarse);

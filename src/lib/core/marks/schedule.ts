@@ -107,7 +107,7 @@ export function schedule({
 		(a, b) => a.rect.x - b.rect.x || b.rect.y - a.rect.y
 	);
 	const adds = hookAdds(across.datum, houseRules.tapeHook);
-	let before = null as Mark | null;
+	let before = null as { mark: Mark; adds: number } | null;
 	return walked.flatMap((piece) => {
 		const [first] = piece.hooks;
 		if (!first) return [];
@@ -115,7 +115,9 @@ export function schedule({
 		const here =
 			{ 'floor-here': 'the floor under', ceiling: 'the ceiling over' }[up.datum.from as string] ??
 			null;
-		const start = before ? atMark(before) : atEdge(hookedNear(across, wall, first.hole), adds);
+		const start: Start = before
+			? atMark(before)
+			: atEdge(hookedNear(across, wall, first.hole), adds);
 		const marks = marksOf(
 			piece,
 			...start,
@@ -126,7 +128,7 @@ export function schedule({
 			houseRules.tolerance,
 			hookAdds(up.datum, houseRules.tapeHook)
 		);
-		if (wall.tape.chain) before = marks.at(-1)!;
+		if (wall.tape.chain) before = { mark: marks.at(-1)!, adds: start[4] };
 		return wanted.has(piece) ? marks : [];
 	});
 }
@@ -135,9 +137,16 @@ const atEdge = ({ at, label }: HookedTape<AcrossDatum>, adds: number): Start => 
 	...([at, at, label, 0, adds] as const)
 ];
 
-/** Laid on a mark that stands already. */
-function atMark({ letter, name, hole, across }: Mark): Start {
-	const marked = across.at + (across.way === 'left of' ? -across.printed : across.printed);
+/** Laid on a mark that stands already; what the tape’s hook added to its reading is no part of its place. */
+function atMark({
+	mark: { letter, name, hole, across },
+	adds
+}: {
+	mark: Mark;
+	adds: number;
+}): Start {
+	const from = across.printed - adds;
+	const marked = across.at + (across.way === 'left of' ? -from : from);
 	return [hole.x, marked, `${letter}’s ${name}`, across.exact.plusMinus, 0];
 }
 

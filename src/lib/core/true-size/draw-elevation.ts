@@ -1,5 +1,6 @@
 import { faceOf } from '../features/index.ts';
-import { boundsOf, centreX, centreY, right, top, type Rect } from '../geometry/rect.ts';
+import { hookOf } from '../fixings/index.ts';
+import { centreX, centreY, right, top, type Rect } from '../geometry/rect.ts';
 import { alongLine, type Point } from '../geometry/line.ts';
 import type { Styles } from '../marks/styles.ts';
 import type { Piece } from '../model/piece.ts';
@@ -71,7 +72,7 @@ export function drawElevation(facts: ElevationFacts, { of: scale }: Scale): Draw
 			up
 		)
 	];
-	return { box: boundsOf([boxOfInk(ink)]), ink };
+	return { box: boxOfInk(ink), ink };
 }
 
 /** All of them where there is room for their figures; else what the wall itself needs. */
@@ -121,6 +122,8 @@ function pieceInk(
 		shifted(outlineInk({ outline, ...size }), { x: mm(rect.x), y: mm(rect.y) }),
 		words(letter, x, y - big * (roomy ? 0.1 : 0.35), big, { anchor: 'middle' }),
 		...(roomy ? [words(says, x, y - big * 0.1 - SIZE - 0.8, SIZE, { anchor: 'middle' })] : []),
-		...hooks.flatMap(({ hole }) => cross('hole', { x: mm(hole.x), y: mm(hole.y) }, ARM))
+		...hooks
+			.filter(({ kind }) => hookOf(kind).puts !== 'cord')
+			.flatMap(({ hole }) => cross('hole', { x: mm(hole.x), y: mm(hole.y) }, ARM))
 	];
 }

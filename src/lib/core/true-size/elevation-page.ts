@@ -8,7 +8,7 @@ import type { PrinterMargins, SheetName } from './paper-sizes.ts';
 import { scaleFor, type Scale } from './scales.ts';
 import { tilesOf } from './tiles.ts';
 
-/** The elevation on one sheet, at the largest usual scale it fits on. Errors: those of `tilesOf`. */
+/** The elevation at the largest usual scale it fits one sheet at; on several where the smallest is too large still. Errors: those of `tilesOf`. */
 export function elevationPage(
 	facts: ElevationFacts,
 	{
@@ -17,7 +17,7 @@ export function elevationPage(
 		units,
 		title
 	}: { sheet: SheetName; margins: PrinterMargins; units: 'in' | 'mm'; title: string }
-): Result<{ page: PaperPage; drawing: Drawing; scale: Scale }> {
+): Result<{ pages: PaperPage[]; drawing: Drawing; scale: Scale }> {
 	const wall = { width: facts.wall.width, height: wallTop(facts.wall) };
 	const [best] = sheetFrames(sheet, margins)
 		.map((frame) => ({ frame, scale: scaleFor(wall, within(frame), units) }))
@@ -26,14 +26,14 @@ export function elevationPage(
 	const drawing = drawElevation(facts, scale);
 	const tiling = tilesOf(drawing, [frame], true);
 	if (!tiling.ok) return tiling;
-	const [page] = pagesOf(drawing, tiling.value, {
+	const pages = pagesOf(drawing, tiling.value, {
 		...{ letter: 'elevation', title },
 		notes: [
 			`${scale.says}, where both bars are true. Seen from the room.`,
 			'Across from the left corner, up from the floor’s left end, level.'
 		]
-	}) as [PaperPage];
-	return ok({ page, drawing, scale });
+	});
+	return ok({ pages, drawing, scale });
 }
 
 const within = ({ room }: PageFrame) => ({

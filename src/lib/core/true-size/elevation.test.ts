@@ -65,7 +65,9 @@ describe('spread', () => {
 describe('the elevation sheet', () => {
 	for (const wallId of ['stair-hall', 'tea-room', 'net-loft'])
 		it(`shows the ${wallId} to scale on one sheet, with every edge dimensioned`, () => {
-			const { page, drawing, scale, wall, plan, styles } = drawn(wallId);
+			const { pages, drawing, scale, wall, plan, styles } = drawn(wallId);
+			expect(pages).lengthOf(1);
+			const [page] = pages as [(typeof pages)[number]];
 			for (const { x, y } of [...page.drawn, ...page.own].flatMap(along)) {
 				expect(x).within(0, page.width);
 				expect(y).within(0, page.height);

@@ -2,6 +2,7 @@
 	import { addMonths, format } from 'date-fns';
 	import {
 		inspectionOf,
+		LIVING_WITH,
 		say,
 		STANDING_CAUTIONS,
 		type Gathered,
@@ -11,6 +12,7 @@
 	import { percent, worstShare } from '../fix/fix-said.ts';
 	import GatheredCautions from './GatheredCautions.svelte';
 	import type { HungRow } from './hung-rows.ts';
+	import Signatures from './Signatures.svelte';
 
 	interface Props {
 		rows: readonly HungRow[];
@@ -27,12 +29,6 @@
 		const share = fix ? worstShare(fix) : null;
 		return share === null ? 'not known' : percent(share);
 	};
-	const CARE = [
-		'To take a piece down: lift it straight up off its hooks, with both hands, and look at what it hung on before it goes back. What two people hung, two people take down.',
-		'Nothing is hung on these fixings but the piece that is named here. A heavier one is worked out anew.',
-		'Dust frames with a dry brush; spray no cleaner on glass: put it on the cloth. Keep sun and radiators off the pieces.',
-		'If one leans, creeps or rattles, take it down and have its fixing looked at.'
-	];
 </script>
 
 <table>
@@ -58,16 +54,12 @@
 <h2>Living with them</h2>
 <ul>
 	<GatheredCautions cautions={stops} {styles} />
-	{#each CARE as text (text)}<li>{text}</li>{/each}
+	{#each LIVING_WITH as text (text)}<li>{text}</li>{/each}
 	{#each STANDING_CAUTIONS as { message, remedy } (message)}
 		<li>{say(message, styles.lead)} {say(remedy, styles.lead)}</li>
 	{/each}
 </ul>
-<div class="signed">
-	<p>Handed over by</p>
-	<p>Date</p>
-	<p>Taken over by</p>
-</div>
+<Signatures lines={['Handed over by', 'Date', 'Taken over by']} />
 
 <style>
 	table {
@@ -101,18 +93,5 @@
 
 	li {
 		margin: 1mm 0;
-	}
-
-	.signed {
-		display: grid;
-		grid-template-columns: 2fr 1fr 2fr;
-		gap: 6mm;
-		margin-top: 14mm;
-	}
-
-	.signed p {
-		padding-top: 1mm;
-		border-top: 1px solid #000;
-		font-size: 0.8rem;
 	}
 </style>

@@ -13,6 +13,7 @@
 	import GatheredCautions from './GatheredCautions.svelte';
 	import type { HungRow } from './hung-rows.ts';
 	import SheetElevation from './SheetElevation.svelte';
+	import Signatures from './Signatures.svelte';
 
 	interface Props {
 		wall: Wall;
@@ -81,11 +82,7 @@
 	{time.parts.map(({ says, minutes }) => `${says} ${minutes} min`).join('; ')}. An estimate, not an
 	offer.
 </p>
-<div class="signed">
-	{#each ['Name', 'Date', 'Signed', 'For the work', 'Date', 'Signed'] as what, index (index)}
-		<p>{what}</p>
-	{/each}
-</div>
+<Signatures lines={['Name', 'Date', 'Signed', 'For the work', 'Date', 'Signed']} />
 
 <style>
 	table {
@@ -132,19 +129,5 @@
 		height: 4mm;
 		margin-top: 0.6mm;
 		border: 1.4px solid #000;
-	}
-
-	.signed {
-		display: grid;
-		grid-template-columns: 2fr 1fr 2fr;
-		gap: 8mm 6mm;
-		margin-top: 9mm;
-		break-inside: avoid;
-	}
-
-	.signed p {
-		padding-top: 1mm;
-		border-top: 1px solid #000;
-		font-size: 0.8rem;
 	}
 </style>

@@ -30,7 +30,7 @@
 <PrintView
 	{wallId}
 	what="elevation"
-	made={made?.ok ? ok([made.value.page]) : made}
+	made={made?.ok ? ok(made.value.pages) : made}
 	on={SHEETS[sheet].name}
 	drawings={() =>
 		// In files for other programs the wall is at its true size.
