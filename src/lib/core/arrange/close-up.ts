@@ -1,5 +1,5 @@
 import { right, top, type Rect } from '../geometry/rect.ts';
-import type { Hanging } from './second-look.ts';
+import type { Outlined } from './second-look.ts';
 import type { Move } from './together.ts';
 
 /** Farther than this from what is taken out a piece is none of its row, mm. From memory. */
@@ -14,11 +14,11 @@ const ROW = 200;
  */
 export function closeUp(
 	out: Rect,
-	others: readonly Hanging[],
+	others: readonly Outlined[],
 	gap: number,
 	locked: ReadonlySet<string> = new Set()
 ): Move[] {
-	const beside = ({ rect }: Hanging) => rect.y < top(out) && top(rect) > out.y;
+	const beside = ({ rect }: Outlined) => rect.y < top(out) && top(rect) > out.y;
 	const row = others.filter(beside);
 	const left = chain(out, row, 'left');
 	const next = chain(out, row, 'right');
@@ -36,8 +36,8 @@ export function closeUp(
 }
 
 /** Pieces on one side, each near the one before. */
-function chain(out: Rect, row: readonly Hanging[], side: 'left' | 'right'): Hanging[] {
-	const found: Hanging[] = [];
+function chain(out: Rect, row: readonly Outlined[], side: 'left' | 'right'): Outlined[] {
+	const found: Outlined[] = [];
 	let edge = side === 'left' ? out.x : right(out);
 	const sorted = row
 		.filter(({ rect }) => (side === 'left' ? right(rect) <= edge + 1 : rect.x >= edge - 1))

@@ -1,6 +1,6 @@
 import { boundsOf } from '../geometry/rect.ts';
 import { roundToTick, type LengthStyle } from '../units/index.ts';
-import type { Hanging } from './second-look.ts';
+import type { Outlined } from './second-look.ts';
 
 /** A piece on the floor: its lower left corner from the lower left corner of the taped area, mm as the tape shows them. */
 export interface Laid {
@@ -25,7 +25,7 @@ export interface FloorFirst {
  * The arrangement as it is laid out on the floor: the area it takes, and every piece from its corner, nearest row first.
  * Null without pieces.
  */
-export function floorFirst(hanging: readonly Hanging[], style: LengthStyle): FloorFirst | null {
+export function floorFirst(hanging: readonly Outlined[], style: LengthStyle): FloorFirst | null {
 	if (hanging.length === 0) return null;
 	const box = boundsOf(hanging.map(({ rect }) => rect));
 	const tick = (mm: number) => roundToTick(mm, style);

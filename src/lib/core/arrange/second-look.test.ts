@@ -1,16 +1,16 @@
 import { expect } from 'chai';
-import { groupsOf, secondLook, type Hanging, type LookedAt } from './second-look.ts';
+import { groupsOf, secondLook, type Outlined, type LookedAt } from './second-look.ts';
 
-const piece = (letter: string, x: number, y: number, width = 400, height = 500): Hanging => ({
+const piece = (letter: string, x: number, y: number, width = 400, height = 500): Outlined => ({
 	id: letter,
 	letter,
 	rect: { x, y, width, height }
 });
 /** Three in a row, middles at 1448, gaps of 50. */
 const ROW = [piece('A', 1000, 1198), piece('B', 1450, 1198), piece('C', 1900, 1198)];
-const look = (pieces: Hanging[], more: Partial<LookedAt> = {}) =>
+const look = (pieces: Outlined[], more: Partial<LookedAt> = {}) =>
 	secondLook({ pieces, beneath: [], centreLine: 1448, floor: 0, ...more });
-const mended = (pieces: Hanging[], more: Partial<LookedAt> = {}) => {
+const mended = (pieces: Outlined[], more: Partial<LookedAt> = {}) => {
 	const [glance] = look(pieces, more);
 	const moves = new Map(glance!.mend!.moves.map((move) => [move.id, move]));
 	return pieces.map(({ rect, ...rest }) => ({

@@ -4,7 +4,7 @@ import { aboveFurniture } from './above-furniture.ts';
 import { facing, isNearly } from './facing.ts';
 
 /** A piece where it hangs. */
-export interface Hanging {
+export interface Outlined {
 	id: string;
 	letter: string;
 	rect: Rect;
@@ -18,7 +18,7 @@ export const hangingOf = ({
 	pieceId: string;
 	letter: string;
 	rect: Rect;
-}): Hanging => ({ id: pieceId, letter, rect });
+}): Outlined => ({ id: pieceId, letter, rect });
 
 /** A fault that a practised eye would find. */
 export interface Glance {
@@ -31,7 +31,7 @@ export interface Glance {
 }
 
 export interface LookedAt {
-	pieces: readonly Hanging[];
+	pieces: readonly Outlined[];
 	/** Furniture and radiators below, mm. */
 	beneath: readonly (Rect & { name: string })[];
 	/** The house centre line, mm above the level datum; the floor under it lies `floor` above the datum. */
@@ -61,7 +61,7 @@ export function secondLook(wall: LookedAt): Glance[] {
 }
 
 /** Tops, bottoms, sides or middles of neighbours that are nearly in line. */
-function steps(pieces: readonly Hanging[]): Glance[] {
+function steps(pieces: readonly Outlined[]): Glance[] {
 	return pairs(pieces).flatMap(([a, b]) => {
 		const between = facing(a.rect, b.rect);
 		if (!between || between.gap > GROUP) return [];
@@ -83,7 +83,7 @@ function steps(pieces: readonly Hanging[]): Glance[] {
 			.filter(({ of }) => isNearly(of(a.rect), of(b.rect)))
 			.sort((p, q) => Math.abs(p.off) - Math.abs(q.off))[0];
 		if (!slip) return [];
-		const area = ({ rect }: Hanging) => rect.width * rect.height;
+		const area = ({ rect }: Outlined) => rect.width * rect.height;
 		const [moving, by] = area(b) <= area(a) ? [b, -slip.off] : [a, slip.off];
 		const at = slip.of(moving === b ? a.rect : b.rect);
 		return [
@@ -117,7 +117,7 @@ function steps(pieces: readonly Hanging[]): Glance[] {
 }
 
 /** A gap in a row that differs a little from the others; the mend closes or opens it, and what lies beyond follows. */
-function oddGaps(pieces: readonly Hanging[]): Glance[] {
+function oddGaps(pieces: readonly Outlined[]): Glance[] {
 	return groupsOf(pieces).flatMap((group) => {
 		const row = [...group].sort((a, b) => a.rect.x - b.rect.x);
 		const gaps = row.slice(1).flatMap((piece, index) => {
@@ -150,7 +150,7 @@ function oddGaps(pieces: readonly Hanging[]): Glance[] {
 }
 
 /** A group that is nearly, but not quite, over its furniture, or too wide for it. */
-function overFurniture(group: readonly Hanging[], { beneath }: LookedAt): Glance[] {
+function overFurniture(group: readonly Outlined[], { beneath }: LookedAt): Glance[] {
 	const box = boundsOf(group.map(({ rect }) => rect));
 	const under = beneath.find(
 		(rect) =>
@@ -189,7 +189,7 @@ function overFurniture(group: readonly Hanging[], { beneath }: LookedAt): Glance
 }
 
 /** A group whose middle is higher or lower than any school has it. */
-function heights(group: readonly Hanging[], { centreLine, floor, beneath }: LookedAt): Glance[] {
+function heights(group: readonly Outlined[], { centreLine, floor, beneath }: LookedAt): Glance[] {
 	const box = boundsOf(group.map(({ rect }) => rect));
 	const at = centreY(box) - floor;
 	const high = at > CENTRES.high;
@@ -210,7 +210,7 @@ function heights(group: readonly Hanging[], { centreLine, floor, beneath }: Look
 	];
 }
 
-const named = (group: readonly Hanging[]): string =>
+const named = (group: readonly Outlined[]): string =>
 	group.length === 1
 		? group[0]!.letter
 		: `the group of ${group.map(({ letter }) => letter).join(', ')}`;
@@ -220,9 +220,9 @@ function pairs<T>(list: readonly T[]): [T, T][] {
 }
 
 /** Pieces that are near enough to each other to be seen as one group. */
-export function groupsOf(pieces: readonly Hanging[]): Hanging[][] {
+export function groupsOf(pieces: readonly Outlined[]): Outlined[][] {
 	const left = [...pieces];
-	const groups: Hanging[][] = [];
+	const groups: Outlined[][] = [];
 	while (left.length > 0) {
 		const group = [left.shift()!];
 		for (let index = 0; index < group.length; index++) {

@@ -1,9 +1,9 @@
 import { expect } from 'chai';
 import { centreX, centreY, right, top } from '../geometry/rect.ts';
-import type { Hanging } from './second-look.ts';
+import type { Outlined } from './second-look.ts';
 import { actTakes, together, TOGETHER_ACTS, type TogetherAct } from './together.ts';
 
-const piece = (id: string, x: number, y: number, width: number, height: number): Hanging => ({
+const piece = (id: string, x: number, y: number, width: number, height: number): Outlined => ({
 	id,
 	letter: id,
 	rect: { x, y, width, height }

@@ -1,5 +1,5 @@
 import { boundsOf, centreX, centreY, right, top, type Rect } from '../geometry/rect.ts';
-import type { Hanging } from './second-look.ts';
+import type { Outlined } from './second-look.ts';
 
 export interface Move {
 	id: string;
@@ -39,7 +39,7 @@ export const actTakes = (act: TogetherAct, count: number): boolean =>
  * Moves that do an act to several pieces. Lines follow the first piece; even gaps keep the outermost where they are,
  * unless a gap is given: then the first stays and the others follow it.
  */
-export function together(act: TogetherAct, pieces: readonly Hanging[], gap?: number): Move[] {
+export function together(act: TogetherAct, pieces: readonly Outlined[], gap?: number): Move[] {
 	const line = LINES[act];
 	const [first] = pieces;
 	if (!first) return [];
@@ -51,10 +51,10 @@ export function together(act: TogetherAct, pieces: readonly Hanging[], gap?: num
 	return act === 'mirror' ? mirrored(pieces) : swapped(pieces);
 }
 
-function spaced(act: 'across' | 'up', pieces: readonly Hanging[], given?: number): Move[] {
+function spaced(act: 'across' | 'up', pieces: readonly Outlined[], given?: number): Move[] {
 	const across = act === 'across';
-	const start = ({ rect }: Hanging) => (across ? rect.x : rect.y);
-	const size = ({ rect }: Hanging) => (across ? rect.width : rect.height);
+	const start = ({ rect }: Outlined) => (across ? rect.x : rect.y);
+	const size = ({ rect }: Outlined) => (across ? rect.width : rect.height);
 	const row = [...pieces].sort((a, b) => start(a) - start(b));
 	const last = row.at(-1)!;
 	const free =
@@ -69,13 +69,13 @@ function spaced(act: 'across' | 'up', pieces: readonly Hanging[], given?: number
 }
 
 /** About the plumb line through the middle of the group. */
-function mirrored(pieces: readonly Hanging[]): Move[] {
+function mirrored(pieces: readonly Outlined[]): Move[] {
 	const axis = centreX(boundsOf(pieces.map(({ rect }) => rect)));
 	return pieces.map(({ id, rect }) => ({ id, dx: 2 * (axis - centreX(rect)), dy: 0 }));
 }
 
 /** Each comes to the middle of the other. */
-function swapped([a, b]: readonly Hanging[]): Move[] {
+function swapped([a, b]: readonly Outlined[]): Move[] {
 	if (!a || !b) return [];
 	const dx = centreX(b.rect) - centreX(a.rect);
 	const dy = centreY(b.rect) - centreY(a.rect);

@@ -1,6 +1,7 @@
 import { care } from '../caution.ts';
-import { centreY } from '../geometry/rect.ts';
+import { centreY, type Rect } from '../geometry/rect.ts';
 import { liftLimit } from '../lifting/lift-limit.ts';
+import type { Piece } from '../model/piece.ts';
 import { lengthIn } from '../units/say.ts';
 import type { CautionRule } from './face.ts';
 
@@ -11,23 +12,38 @@ const HIGHEST = 1750;
 /** Wider than this one person does not reach round it, mm: from memory. */
 const ARMS = 1000;
 
+/** What one person may lift to its hooks, kg, and whether a piece of known weight is more, or too wide to hold. */
+export interface LiftGuide {
+	limit: number;
+	tooHeavy: boolean;
+	tooWide: boolean;
+}
+
+/** A guide for two hands on firm footing; from a ladder there is none. Source: NIOSH lifting equation, 1991. */
+export function liftGuide(
+	{ height, width, depth }: Pick<Piece, 'height' | 'width' | 'depth'>,
+	rect: Rect,
+	kg: number | null
+): LiftGuide {
+	const vertical = Math.min(centreY(rect), HIGHEST);
+	const limit = liftLimit({
+		horizontal: BEFORE + depth / 2,
+		vertical,
+		travel: vertical - height / 2
+	});
+	return { limit, tooHeavy: kg !== null && kg > limit, tooWide: width > ARMS };
+}
+
 export const heavyLift: CautionRule = {
 	code: 'heavy-lift',
 	source: 'NIOSH lifting equation, 1991',
 	find: ({ piece, planned, kg }) => {
-		const { letter, height, width, depth } = piece;
-		const up = centreY(planned.rect);
-		const vertical = Math.min(up, HIGHEST);
-		const limit = liftLimit({
-			horizontal: BEFORE + depth / 2,
-			vertical,
-			travel: vertical - height / 2
-		});
-		const heavy = kg !== null && kg > limit;
-		if (!heavy && width <= ARMS) return null;
+		const { letter, width } = piece;
+		const { limit, tooHeavy, tooWide } = liftGuide(piece, planned.rect, kg);
+		if (!tooHeavy && !tooWide) return null;
 		return care(
 			'heavy-lift',
-			heavy
+			tooHeavy
 				? `${letter} is too heavy for one person to lift to its hooks (a guide for firm footing: ${limit.toFixed(0)} kg).`
 				: `${letter} is wider than the arms reach, ${lengthIn(width)}.`,
 			'Two people lift it, with no one under it; from a ladder not at all: use a platform.'

@@ -100,6 +100,8 @@ export interface FeatureFace<F extends AnyFeature> {
 	box?: (feature: F) => boolean;
 	/** What is likely to run in the wall from it. */
 	service?: Service;
+	/** What was met in the wall here, and goes on from it. */
+	met?(feature: F): Service;
 	/** It is meant to be hung above: pieces are centred on it. */
 	centres?: true;
 	/** It stands on the floor or lies along the wall, so others may overlap it. */

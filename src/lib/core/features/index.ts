@@ -5,6 +5,7 @@ import { door, doorSchema } from './door.ts';
 import type { AnyFeature, FeatureFace } from './face.ts';
 import { furniture, furnitureSchema } from './furniture.ts';
 import { light, lightSchema } from './light.ts';
+import { metRun, metRunSchema } from './met-run.ts';
 import { oldFixing, oldFixingSchema } from './old-fixing.ts';
 import { opening, openingSchema } from './opening.ts';
 import { radiator, radiatorSchema } from './radiator.ts';
@@ -33,6 +34,7 @@ export const featureSchema = z.discriminatedUnion('kind', [
 	chairRailSchema,
 	corniceSchema,
 	oldFixingSchema,
+	metRunSchema,
 	furnitureSchema
 ]);
 export type Feature = z.infer<typeof featureSchema>;
@@ -56,6 +58,7 @@ export const featureFaces = [
 	chairRail,
 	cornice,
 	oldFixing,
+	metRun,
 	furniture
 ] as unknown as readonly AnyFeatureFace[];
 

@@ -12,6 +12,7 @@ import { lengthIn } from '../units/say.ts';
 import { belowPiece } from './limits.ts';
 import { measured } from './measured.ts';
 import { readDrop, straightLoad } from './rigid.ts';
+import { levelByShim } from './level.ts';
 
 export const cleatSchema = z.object({
 	kind: z.literal('cleat'),
@@ -197,6 +198,8 @@ export const cleat: Hanger<CleatBack> = {
 		const thick = back.assumed.includes('standOff') ? THICK[of] : back.standOff;
 		return { ...back, of, standOff: thick };
 	},
+	levelStep: (tilt, { railWidth }) => levelByShim(tilt, railWidth),
+	drops: ['railDrop'],
 	steps: () => [
 		'Put a spacer as thick as the joined halves at the bottom of the back.',
 		'Screw one end of the wall half on its mark, level its upper edge, set the other screws.',

@@ -10,6 +10,7 @@ import { belowPiece } from './limits.ts';
 import { measured } from './measured.ts';
 import { twoPoints } from './rigid.ts';
 import { lifting } from './warnings.ts';
+import { levelAtPoints } from './level.ts';
 
 export const drilledSchema = z.object({
 	kind: z.literal('drilled'),
@@ -162,6 +163,8 @@ export const drilled: Hanger<DrilledBack> = {
 		}
 	],
 	choose: (back, _key, answer) => ({ ...back, upward: answer === 'level' ? 'level' : 'upward' }),
+	levelStep: (tilt, _back, piece, hung) => levelAtPoints(tilt, hung, piece),
+	drops: ['downFromTop'],
 	steps: ({ holeDepth }) => [
 		`Wrap tape round the bit ${lengthIn(holeDepth)} from its tip as a stop.`,
 		'Drill slightly upward into the back, then seal the bare wood of the holes.',

@@ -142,6 +142,22 @@ export interface Unsuitable {
 	instead: string;
 }
 
+export type Side = 'left' | 'right';
+
+/** The one thing to do to a piece that hangs off level. */
+export interface LevelStep {
+	/** Slide it on its wire, move it by teeth, set a point or a cord anew, shim it, turn it by hand, press it on anew. */
+	does: 'slide' | 'tooth' | 'point' | 'cord' | 'shim' | 'turn' | 'press';
+	/** Which way, or at which side, as seen from the room. */
+	side: Side;
+	/** mm; teeth where it moves by teeth. */
+	by: number;
+	/** Lengths in both sentences are left open. */
+	says: string;
+	/** What else would do it, or what to mind. */
+	or: string;
+}
+
 /** One way a piece can hang. The rest of the app asks this face and never switches on a kind's name. */
 export interface Hanger<B> {
 	kind: string;
@@ -172,6 +188,16 @@ export interface Hanger<B> {
 	/** What to do at the bench for the next reading, where it needs saying. */
 	prompt?(back: B): string | null;
 	steps(back: B): string[];
+	/** What helps to catch it on its hooks. */
+	tips?: readonly string[];
+	/**
+	 * What levels a piece that hangs at a tilt, degrees, right side higher positive; not 0.
+	 */
+	levelStep(tilt: number, back: B, piece: HungPiece, hung: Hung): LevelStep;
+	/** Dimensions between its top edge and where it bears: what was read wrong where it came out too high or too low. */
+	drops: readonly string[];
+	/** The back as it must be where its points bear at a drop, and that is no plain sum of those dimensions. */
+	asHung?(back: B, drop: number): B;
 	/** It holds heavy pieces, by fixed points and no wire: what is put on a back for it. */
 	sturdy?: string;
 	/** What has to be on the back for it, to buy where it is not there yet; lengths in a name are left open. */

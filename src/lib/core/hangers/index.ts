@@ -1,7 +1,7 @@
 import * as z from 'zod/mini';
 import { cleat, cleatSchema } from './cleat.ts';
 import { drilled, drilledSchema } from './drilled.ts';
-import type { AnyBack, Dimension, Hanger, HungPiece } from './face.ts';
+import type { AnyBack, Dimension, Hanger, Hung, HungPiece } from './face.ts';
 import { keyholes, keyholesSchema } from './keyholes.ts';
 import { mirrorPlates, mirrorPlatesSchema } from './mirror-plates.ts';
 import { pinned, pinSchema } from './pin.ts';
@@ -19,6 +19,7 @@ import { wireTwo, wireTwoSchema } from './wire-two.ts';
 
 export { stayLevel, type StayLevel } from './stay-level.ts';
 export * from './face.ts';
+export { highSide, lowSide, tiltAtPoints, tiltOf } from './level.ts';
 export { hangerSize } from './plate-hanger.ts';
 export { RING_POINT_KINDS } from './ring-points.ts';
 export * from './strip.ts';
@@ -76,6 +77,19 @@ export function measureOn(back: Back, piece: HungPiece, key: string, value: numb
 	if (!hanger.dimensions(back, piece).some((dimension) => dimension.key === key)) return back;
 	const measured = hanger.measure(back, key, value);
 	return hanger.schema.safeParse(measured).success ? measured : back;
+}
+
+/**
+ * The back as it must be where the piece hung `higher` mm above its reckoned height, from hooks whose place is known:
+ * each point then bears that much further below the top edge. Unchanged where no such back can be.
+ */
+export function asItHung(back: Back, piece: HungPiece, hung: Hung, higher: number): Back {
+	const hanger = hangerOf(back);
+	if (hanger.asHung) return hanger.asHung(back, hung.points[0]!.drop.value + higher);
+	return hanger
+		.dimensions(back, piece)
+		.filter(({ key }) => hanger.drops.includes(key))
+		.reduce((each, { key, value }) => measureOn(each, piece, key, value + higher), back);
 }
 
 /** Whether a dimension of a back can be nothing. */

@@ -12,6 +12,7 @@ import { measured } from './measured.ts';
 import { onePoint, readDrop, twoPoints } from './rigid.ts';
 import { swings } from './swing.ts';
 import { lifting } from './warnings.ts';
+import { levelAtPoints } from './level.ts';
 
 export const keyholesSchema = z.object({
 	kind: z.literal('keyholes'),
@@ -180,6 +181,8 @@ export const keyholes: Hanger<KeyholesBack> = {
 		}
 	],
 	choose: (back, _key, answer) => ({ ...back, count: answer === '1' ? 1 : 2 }),
+	levelStep: (tilt, _back, piece, hung) => levelAtPoints(tilt, hung, piece),
+	drops: ['slotDrop', 'rightDrop'],
 	steps: ({ count }) => [
 		count === 2
 			? 'Lay a tape strip over both slots, mark their narrow ends, and move the strip level to the wall.'

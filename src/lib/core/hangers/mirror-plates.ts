@@ -10,6 +10,7 @@ import type { Dimension, Hanger, HungPiece, PiecePoint, WallPoint } from './face
 import { measured } from './measured.ts';
 import { readDrop, straightLoad } from './rigid.ts';
 import { lifting } from './warnings.ts';
+import { levelAtPoints } from './level.ts';
 
 export const mirrorPlatesSchema = z.object({
 	kind: z.literal('mirror-plates'),
@@ -138,6 +139,8 @@ export const mirrorPlates: Hanger<MirrorPlatesBack> = {
 		}
 	],
 	choose: (back, _key, answer) => ({ ...back, where: answer === 'ends' ? 'ends' : 'sides' }),
+	levelStep: (tilt, _back, piece, hung) => levelAtPoints(tilt, hung, piece),
+	drops: ['leftDown', 'rightDown'],
 	steps: (back) => [
 		'Screw the plates to the back, their slotted or open ends outward, with screws short of the front.',
 		back.where === 'sides'

@@ -8,6 +8,7 @@ import { belowPiece, widerThanPiece } from './limits.ts';
 import { measured } from './measured.ts';
 import { onePoint, readDrop, twoPoints } from './rigid.ts';
 import { lifting } from './warnings.ts';
+import { levelAtPoints } from './level.ts';
 
 export const pinSchema = z.object({
 	kind: z.literal('pin'),
@@ -121,6 +122,8 @@ export const pinned: Hanger<PinBack> = {
 		}
 	],
 	choose: (back, _key, answer) => ({ ...back, count: answer === '1' ? 1 : 2 }),
+	levelStep: (tilt, _back, piece, hung) => levelAtPoints(tilt, hung, piece),
+	drops: ['pinDrop'],
 	steps: () => [
 		'Hold the piece on its marks.',
 		'Push the pins in slanting downwards; put a scrap of card under each head.'

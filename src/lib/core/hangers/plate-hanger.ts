@@ -11,6 +11,7 @@ import type { Hanger, HungPiece } from './face.ts';
 import { belowPiece } from './limits.ts';
 import { measured } from './measured.ts';
 import { onePoint } from './rigid.ts';
+import { turnOnPoint } from './level.ts';
 
 export const plateHangerSchema = z.object({
 	kind: z.literal('plate-hanger'),
@@ -93,6 +94,8 @@ export const plateHanger: Hanger<PlateHangerBack> = {
 	},
 	choices: () => [],
 	choose: (back) => back,
+	levelStep: (tilt, _back, piece, hung) => turnOnPoint(tilt, hung, piece),
+	drops: ['archDrop'],
 	steps: () => [
 		'Pad every claw that touches glaze with felt or tubing.',
 		'Spring the hanger on over a bed or a folded blanket; check that it grips at all four claws.',

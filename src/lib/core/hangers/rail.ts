@@ -9,6 +9,7 @@ import { measured } from './measured.ts';
 import { onePoint, readDrop, twoPoints } from './rigid.ts';
 import { swings } from './swing.ts';
 import { lifting, nearTop } from './warnings.ts';
+import { levelByCords, turnOnPoint } from './level.ts';
 
 export const railSchema = z.object({
 	kind: z.literal('rail'),
@@ -140,6 +141,9 @@ export const rail: Hanger<RailBack> = {
 		key === 'by'
 			? { ...back, by: answer === 'rod' ? 'rod' : 'cord' }
 			: { ...back, count: answer === '1' ? 1 : 2 },
+	levelStep: (tilt, { count, ringSpan }, piece, hung) =>
+		count === 2 ? levelByCords(tilt, ringSpan) : turnOnPoint(tilt, hung, piece),
+	drops: ['ringDrop'],
 	steps: ({ by }) => [
 		'Pull the rail down with both hands before you trust it: old ones are often only nailed.',
 		`Slip the rail hooks over the rail above the marks and hang the ${by}s.`,

@@ -11,6 +11,7 @@ import { measured } from './measured.ts';
 import { onePoint, readDrop } from './rigid.ts';
 import { swings } from './swing.ts';
 import { nearTop } from './warnings.ts';
+import { turnOnPoint } from './level.ts';
 
 export const ringOneSchema = z.object({
 	kind: z.literal('ring-one'),
@@ -121,6 +122,8 @@ export const ringOne: Hanger<RingOneBack> = {
 		}
 	],
 	choose: (back, _key, answer) => ({ ...back, of: answer === 'cord' ? 'cord' : 'ring' }),
+	levelStep: (tilt, _back, piece, hung) => turnOnPoint(tilt, hung, piece),
+	drops: ['loopDrop'],
 	steps: () => [
 		'Set the hook on its mark.',
 		'Hang the loop on the hook and let it come to rest.',

@@ -18,6 +18,7 @@ import {
 	twoRings
 } from './ring-points.ts';
 import { lifting, nearEdge, nearTop } from './warnings.ts';
+import { levelAtPoints } from './level.ts';
 
 export const ringsSchema = z.object({
 	kind: z.literal('rings'),
@@ -134,6 +135,8 @@ export const rings: Hanger<RingsBack> = {
 	},
 	choices: ({ points }) => ringPointChoices(points),
 	choose: answerRingPoints,
+	levelStep: (tilt, _back, piece, hung) => levelAtPoints(tilt, hung, piece),
+	drops: ['ringDrop', 'rightDrop'],
 	steps: () => [
 		'Set both hooks on their marks; check their spacing and level before lifting.',
 		'Bend the rings slightly outward so that they catch.',

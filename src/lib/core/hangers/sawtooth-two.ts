@@ -10,6 +10,7 @@ import { measured } from './measured.ts';
 import { readDrop, twoPoints } from './rigid.ts';
 import { BAR_STAND_OFFS, BAR_WIDTH, LIGHT_ONLY, toothAnswers, toothPlace } from './teeth.ts';
 import { lifting, nearTop } from './warnings.ts';
+import { levelAtPoints } from './level.ts';
 
 export const sawtoothTwoSchema = z.object({
 	kind: z.literal('sawtooth-two'),
@@ -133,6 +134,8 @@ export const sawtoothTwo: Hanger<SawtoothTwoBack> = {
 	},
 	choices: ({ tooth }) => [toothAnswers(tooth)],
 	choose: (back, _key, answer) => ({ ...back, tooth: Number(answer) }),
+	levelStep: (tilt, _back, piece, hung) => levelAtPoints(tilt, hung, piece),
+	drops: ['barDrop', 'rightDrop'],
 	steps: () => [
 		'Drive both nails on their marks, level with each other.',
 		'Hang both bars at the same tooth.',

@@ -11,6 +11,7 @@ import { onePoint, readDrop } from './rigid.ts';
 import { swings } from './swing.ts';
 import { BAR_STAND_OFFS, BAR_WIDTH, LIGHT_ONLY, toothAnswers, toothPlace } from './teeth.ts';
 import { nearTop } from './warnings.ts';
+import { levelByTooth } from './level.ts';
 
 export const sawtoothSchema = z.object({
 	kind: z.literal('sawtooth'),
@@ -100,6 +101,8 @@ export const sawtooth: Hanger<SawtoothBack> = {
 	],
 	choices: ({ tooth }) => [toothAnswers(tooth)],
 	choose: (back, _key, answer) => ({ ...back, tooth: Number(answer) }),
+	levelStep: (tilt, { toothPitch }, piece, hung) => levelByTooth(tilt, hung, piece, toothPitch),
+	drops: ['barDrop'],
 	steps: () => [
 		'Drive the nail on its mark.',
 		'Hang the middle tooth on the nail.',

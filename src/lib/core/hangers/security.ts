@@ -9,6 +9,7 @@ import { belowPiece, widerThanPiece } from './limits.ts';
 import { measured } from './measured.ts';
 import { readDrop, straightLoad, twoPoints } from './rigid.ts';
 import { lifting, nearEdge } from './warnings.ts';
+import { levelAtPoints } from './level.ts';
 
 export const securitySchema = z.object({
 	kind: z.literal('security'),
@@ -150,6 +151,8 @@ export const security: Hanger<SecurityBack> = {
 	},
 	choices: () => [],
 	choose: (back) => back,
+	levelStep: (tilt, _back, piece, hung) => levelAtPoints(tilt, hung, piece),
+	drops: ['clipDrop', 'rightDrop'],
 	steps: () => [
 		'Set the two upper screws on their marks, their heads standing out as thick as the clip.',
 		'Hang the clips on them; mark and set the lower screw from its template.',

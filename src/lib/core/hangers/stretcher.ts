@@ -10,6 +10,7 @@ import { belowPiece, widerThanPiece } from './limits.ts';
 import { measured } from './measured.ts';
 import { readDrop, twoPoints } from './rigid.ts';
 import { lifting } from './warnings.ts';
+import { levelAtPoints } from './level.ts';
 
 export const stretcherSchema = z.object({
 	kind: z.literal('stretcher'),
@@ -125,6 +126,8 @@ export const stretcher: Hanger<StretcherBack> = {
 	],
 	choices: () => [],
 	choose: (back) => back,
+	levelStep: (tilt, _back, piece, hung) => levelAtPoints(tilt, hung, piece),
+	drops: ['barDepth'],
 	steps: () => [
 		'Set both hooks on their marks, level with each other.',
 		'Rest the underside of the top bar on both hooks, clear of the corner keys.',

@@ -9,6 +9,7 @@ import { down } from './dimension.ts';
 import type { Dimension, Hanger, HungPiece, PiecePoint } from './face.ts';
 import { measured } from './measured.ts';
 import { leanOff, readDrop, straightLoad } from './rigid.ts';
+import { pressAnew } from './level.ts';
 
 export const stripsSchema = z.object({
 	kind: z.literal('strips'),
@@ -151,6 +152,8 @@ export const strips: Hanger<StripsBack> = {
 		}
 	],
 	choose: (back, _key, answer) => ({ ...back, pairs: Number(answer) }),
+	levelStep: (tilt, { stripSpan }) => pressAnew(tilt, stripSpan),
+	drops: ['stripDrop'],
 	steps: () => [
 		'Wipe wall and back with alcohol, not with household cleaner; let them dry.',
 		'Join the pairs until they click, stick them to the back, and press the piece to the wall for half a minute.',

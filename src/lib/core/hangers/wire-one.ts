@@ -3,11 +3,12 @@ import { carry } from './carry.ts';
 import { hardware, screws, bumpers } from './checks.ts';
 import type { Hanger } from './face.ts';
 import { twoRings } from './ring-points.ts';
-import { WIRE_HOOKS, WIRE_OFF, WIRE_UNSUITABLE } from './wire-limits.ts';
+import { WIRE_HOOKS, WIRE_OFF, WIRE_TIPS, WIRE_UNSUITABLE } from './wire-limits.ts';
 import { oneHookAt, wireReach } from './wire-meet.ts';
 import { chooseWire, drawWire, measureWire, wireChoices, wireDimensions } from './wire-back.ts';
 import { solveWire } from './wire.ts';
 import { pullOf, usualWire, wireBackShape } from './wire-reading.ts';
+import { levelOnWire, wireAsHung } from './wire-level.ts';
 
 export const wireOneSchema = z.object({ kind: z.literal('wire-one'), ...wireBackShape });
 export type WireOneBack = z.infer<typeof wireOneSchema>;
@@ -36,6 +37,10 @@ export const wireOne: Hanger<WireOneBack> = {
 		wire.by === 'pull'
 			? 'Pull the wire up hard with one finger at its middle, and read the drop; or drag the finger.'
 			: null,
+	tips: WIRE_TIPS,
+	levelStep: levelOnWire(() => 0),
+	drops: ['pulledDrop'],
+	asHung: (back, drop) => wireAsHung(back, 0, drop),
 	steps: () => [
 		'Set the hook on its mark.',
 		'Catch the wire at its middle on the hook.',

@@ -5,11 +5,12 @@ import { carry } from './carry.ts';
 import { hardware, screws, bumpers } from './checks.ts';
 import type { Hanger } from './face.ts';
 import { twoRings } from './ring-points.ts';
-import { WIRE_HOOKS, WIRE_OFF, WIRE_UNSUITABLE } from './wire-limits.ts';
+import { WIRE_HOOKS, WIRE_OFF, WIRE_TIPS, WIRE_UNSUITABLE } from './wire-limits.ts';
 import { twoHooksAt, wireReach } from './wire-meet.ts';
 import { chooseWire, drawWire, measureWire, wireChoices, wireDimensions } from './wire-back.ts';
 import { solveWire } from './wire.ts';
 import { pulledDrop, pullOf, usualWire, wireBackShape, wireLength } from './wire-reading.ts';
+import { levelOnWire, wireAsHung } from './wire-level.ts';
 
 export const wireTwoSchema = z.object({
 	kind: z.literal('wire-two'),
@@ -69,6 +70,10 @@ export const wireTwo: Hanger<WireTwoBack> = {
 		wire.by === 'pull'
 			? `Two fingers, ${lengthIn(hookSpacing)} apart, where the hooks will be: pull the wire up hard and read the drop.`
 			: null,
+	tips: WIRE_TIPS,
+	levelStep: levelOnWire(({ hookSpacing }) => hookSpacing),
+	drops: ['pulledDrop'],
+	asHung: (back, drop) => wireAsHung(back, back.hookSpacing, drop),
 	steps: () => [
 		'Set both hooks on their marks, level with each other.',
 		'Catch the wire on one hook, then on the other.',

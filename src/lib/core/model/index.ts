@@ -1,5 +1,7 @@
 export * from './build.ts';
+export * from './day.ts';
 export * from './fix.ts';
+export * from './hanging.ts';
 export * from './house-rules.ts';
 export * from './open.ts';
 export * from './outline.ts';

@@ -2,6 +2,8 @@ import * as z from 'zod/mini';
 import { MEANINGS } from '../catalogue/face.ts';
 import { paperSchema, usualPaper } from '../cutting/paper.ts';
 import { HOOK_KINDS } from '../fixings/index.ts';
+import { dayEventSchema } from './day.ts';
+import { hangingSchema } from './hanging.ts';
 import { houseRulesSchema } from './house-rules.ts';
 import { pieceSchema } from './piece.ts';
 import { placeSchema } from './place.ts';
@@ -64,6 +66,15 @@ export const projectSchema = z
 			.array(z.string().check(z.maxLength(200)))
 			.check(z.maxLength(5000), z.describe('what of the bag is ticked off')),
 		pieces: z.array(pieceSchema).check(z.maxLength(10_000)),
+		day: z
+			._default(z.array(dayEventSchema).check(z.maxLength(50_000)), [])
+			.check(z.describe('what happened while hanging, in the order it became known')),
+		hangings: z
+			._default(z.array(hangingSchema).check(z.maxLength(20_000)), [])
+			.check(z.describe('what was really hung, and where; kept after it is taken down')),
+		hanger: z
+			._default(shortText, '')
+			.check(z.describe('who hangs, put beside what they do; empty where nobody says')),
 		walls: z.array(wallSchema).check(z.minLength(1), z.maxLength(200))
 	})
 	.check((context) => {
@@ -77,12 +88,19 @@ interface Broken {
 	path: (string | number)[];
 }
 
-function brokenReferences(project: { pieces: { id: string }[]; walls: Wall[] }): Broken[] {
+function brokenReferences(project: {
+	pieces: { id: string }[];
+	day: { id: string }[];
+	hangings: { id: string }[];
+	walls: Wall[];
+}): Broken[] {
 	const pieces = new Set(project.pieces.map((piece) => piece.id));
 	const placed = new Set<string>();
 	const broken = [
 		...twice(project.pieces, ['pieces'], 'piece'),
-		...twice(project.walls, ['walls'], 'wall')
+		...twice(project.walls, ['walls'], 'wall'),
+		...twice(project.day, ['day'], 'event'),
+		...twice(project.hangings, ['hangings'], 'hanging')
 	];
 	for (const [index, wall] of project.walls.entries()) {
 		const at = ['walls', index];

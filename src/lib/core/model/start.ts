@@ -89,6 +89,9 @@ export function startProject(
 		readings: {},
 		place: [],
 		packed: [],
+		day: [],
+		hangings: [],
+		hanger: '',
 		pieces: [],
 		walls: [startWall(newId, wall, houseRules.units)]
 	};

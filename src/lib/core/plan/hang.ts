@@ -15,6 +15,7 @@ import {
 import { withSuitability } from '../hangers/suited.ts';
 import { memoised } from '../memo.ts';
 import type { Fix } from '../model/fix.ts';
+import type { Hanging } from '../model/hanging.ts';
 import type { Piece } from '../model/piece.ts';
 import type { Project } from '../model/project.ts';
 import type { Placement } from '../model/wall.ts';
@@ -22,6 +23,7 @@ import type { Failure, Result } from '../result.ts';
 import { hookHeightTerms } from '../statics/hook-height.ts';
 import { weightOf } from '../units/constants.ts';
 import { weightToReckon } from '../weight/piece-weight.ts';
+import type { SetHook } from './as-hung.ts';
 import { placePiece, splitFloor, type CentreLine, type Placed } from './place.ts';
 
 interface Point {
@@ -46,6 +48,8 @@ export interface PlannedHook {
 	/** Cord or rod from the top of the picture rail down to the bearing; null where none is used, or no rail is known. */
 	cord: Derived | null;
 	load: PointLoad | null;
+	/** It is in the wall already. */
+	set?: SetHook;
 }
 
 export interface PlannedPiece {
@@ -59,6 +63,8 @@ export interface PlannedPiece {
 	hung: Hung | null;
 	/** A person settled how it is fixed here. */
 	settled: boolean;
+	/** It hangs here already. */
+	hanging?: Hanging;
 	/** Why there are no hooks. */
 	trouble: Failure | null;
 	cautions: Caution[];

@@ -1,13 +1,16 @@
 import { lazy, memoised, memoisedOn } from '../memo.ts';
 import { schedule, type Mark } from '../marks/schedule.ts';
 import { activeArrangement, rulesOn, type Project, type Wall } from '../model/index.ts';
+import type { Hanging } from '../model/hanging.ts';
 import type { Piece } from '../model/piece.ts';
+import type { Placement } from '../model/wall.ts';
 import { fail, ok, type Result } from '../result.ts';
 import type { Caution } from '../caution.ts';
 import { hookOf } from '../fixings/index.ts';
 import { surveyFaults, wallCautions as cautionsOf } from '../survey/cautions.ts';
 import { surveyParts } from '../survey/parts.ts';
 import { likelyRuns, runCautions, type Run } from '../survey/runs.ts';
+import { asHung, placeOf, setHooks, standingOn, withSetHooks } from './as-hung.ts';
 import { crowding, type PieceCaution } from './clear.ts';
 import { planPiece, type PlannedPiece } from './hang.ts';
 import { centreLineOf, type CentreLine } from './place.ts';
@@ -43,14 +46,33 @@ export function placeWall(
 	const { placements } = activeArrangement(wall);
 	const centreLine = centreLineOf(wall, placements, houseRules);
 	const known = piecesById(project.pieces);
-	const pieces = placements.flatMap((placement) => {
+	const standing = standingOn(project.hangings, wall.id);
+	const sets = setHooks(project.day, wall.id);
+	const pieces = [...placements, ...unplaced(standing, project.walls)].flatMap((placement) => {
 		const piece = known.get(placement.pieceId);
 		if (!piece) return [];
 		const { y, floor } = centreLine;
-		return [planPiece(placement, piece, y, floor, houseRules, kit, wall.rail)];
+		const planned = planPiece(placement, piece, y, floor, houseRules, kit, wall.rail);
+		const hanging = standing.get(piece.id);
+		if (hanging) return [asHung(planned, hanging)];
+		const set = sets.get(piece.id);
+		return [set ? withSetHooks(planned, set, houseRules.tolerance) : planned];
 	});
 	return { centreLine, pieces };
 }
+
+/** What hangs on the wall is on it, also where no arrangement that stands holds it. */
+function unplaced(standing: ReadonlyMap<string, Hanging>, walls: readonly Wall[]): Placement[] {
+	if (standing.size === 0) return [];
+	const placed = placedOn(walls);
+	return [...standing.values()].filter(({ pieceId }) => !placed.has(pieceId)).map(placeOf);
+}
+
+/** Pieces that stand in the active arrangement of some wall. */
+const placedOn = (walls: readonly Wall[]): Set<string> =>
+	new Set(
+		walls.flatMap((wall) => activeArrangement(wall).placements.map(({ pieceId }) => pieceId))
+	);
 
 /** What follows from the survey alone: a drag leaves it as it is. */
 const ofSurvey = memoisedOn(

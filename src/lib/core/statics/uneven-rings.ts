@@ -132,6 +132,48 @@ function pulledTogether(weight: number, [left, right]: [number, number]): [numbe
 	return [(weight * Math.cos(right)) / spread, (weight * Math.cos(left)) / spread];
 }
 
+/**
+ * How far a piece that hangs at a tilt with its wire caught is slid to come level, mm; to the right where that is high.
+ * It is the difference between the places along the wire that give the tilt and none.
+ *
+ * @param tilt degrees, right side higher positive, taken as no more than 10° either way.
+ * Errors: `wire-shorter-than-span`. Source: the same four-bar linkage, solved for its legs by bisection.
+ */
+export function slideToLevel(
+	input: UnevenWire & { wireLength: number; massOffset: number; massBelowRings: number },
+	tilt: number
+): Result<number> {
+	const drop = dropUnder(input, input.wireLength);
+	if (Number.isNaN(drop))
+		return fail('wire-shorter-than-span', 'The wire is too short to rise above the higher ring.');
+	const [left, right] = outer(input);
+	const { leftRise, rightRise } = rises(input, drop);
+	const a = Math.hypot(left + input.ringSpan / 2, leftRise);
+	const b = Math.hypot(input.ringSpan / 2 - right, rightRise);
+	const half = (a + b) / 2;
+	const flat = input.ringSpan / 2;
+	/** Both legs once the hooks have moved along the wire; over one hook it then lies on the ellipse about its rings. */
+	const legs = (slid: number): [[number, number], [number, number]] => {
+		if (right > left)
+			return [
+				[a + slid, 0],
+				[b - slid, 0]
+			];
+		const rise = Math.sqrt((half ** 2 - flat ** 2) * (1 - ((left + slid) / half) ** 2));
+		return [
+			[flat + left + slid, rise],
+			[flat - left - slid, rise]
+		];
+	};
+	const most = 0.8 * Math.min(a, b, flat - Math.abs(left));
+	const slidTo = (wanted: number): number =>
+		bisect((slid) => toDegrees(settle(input, ...legs(slid))) - wanted, -most, most);
+	return ok(slidTo(Math.max(-MOST_TILT, Math.min(MOST_TILT, tilt))) - slidTo(0));
+}
+
+/** Steepest tilt that a slide is reckoned for, degrees. */
+const MOST_TILT = 10;
+
 /** Tilt in radians at which the centre of mass is lowest, each leg a link of its own length. */
 function settle(
 	{

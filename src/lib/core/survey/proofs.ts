@@ -26,6 +26,9 @@ const READINGS = 3 * TAPE_READING;
 /** A tape that sags or turns a corner reads this much long over a metre, mm. From memory. */
 const SAG = 0.5;
 
+/** How far a length measured again may be off, mm: 3 readings of a tape, and what it sags. */
+export const readAgainWithin = (mm: number): number => READINGS + (SAG * mm) / 1000;
+
 /**
  * The measures that prove a survey: the width again at another height, the height again at the other end, and a
  * diagonal, which shows whether the ends are plumb. Expected: the width; ceiling less floor at the right end;
@@ -38,14 +41,13 @@ export function proofsOf(wall: Wall): Proof[] {
 	mustBeFinite({ width, height });
 	const diagonal = Math.hypot(width, atRight);
 	const tape = [{ label: 'reading the tape', plusMinus: TAPE_READING }];
-	const tolerance = (mm: number) => READINGS + (SAG * mm) / 1000;
 	return [
 		proved({
 			key: 'width',
 			label: 'Width, at head height',
 			how: 'Corner to corner on the wall face, as high as you can reach; the first was taken low.',
 			expected: byFormula(width, 'the width as surveyed', tape),
-			tolerance: tolerance(width),
+			tolerance: readAgainWithin(width),
 			read: proof.width,
 			shows: (off) =>
 				`At that height the wall is ${lengthIn(Math.abs(off))} ${off > 0 ? 'wider' : 'narrower'}: a corner is out of plumb. Measure from one corner only, at the height of the marks.`
@@ -55,7 +57,7 @@ export function proofsOf(wall: Wall): Proof[] {
 			label: 'Height, at the right end',
 			how: 'Floor to ceiling beside the right corner.',
 			expected: byFormula(height, 'ceiling less floor at the right end, as surveyed', tape),
-			tolerance: tolerance(height),
+			tolerance: readAgainWithin(height),
 			read: proof.height,
 			shows: (off) =>
 				`It is ${lengthIn(Math.abs(off))} ${off > 0 ? 'higher' : 'lower'} than the survey says: the floor or the ceiling is not as surveyed there. Read both again from the level line.`
@@ -69,7 +71,7 @@ export function proofsOf(wall: Wall): Proof[] {
 				'√(width² + (ceiling at the right end above the floor at the left)²)',
 				tape
 			),
-			tolerance: tolerance(diagonal),
+			tolerance: readAgainWithin(diagonal),
 			read: proof.diagonal,
 			shows: (off) =>
 				`With the other two right, the top of the right corner stands ${lengthIn(Math.abs((off * diagonal) / width))} ${off > 0 ? 'farther out' : 'farther in'} than its foot.`

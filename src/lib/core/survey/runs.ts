@@ -27,7 +27,7 @@ const PIPE = 75;
 
 /**
  * Where cables and pipes are likely: straight up, down and level from sockets, switches and lights; down from
- * radiators; beneath the ceiling and beside corners; anywhere beside wet rooms. A hint, never permission: elsewhere
+ * radiators; from where one was met; beneath the ceiling and beside corners; anywhere beside wet rooms. A hint, never permission: elsewhere
  * than under BS 7671 cables may run anywhere, and what is on the other face of a thin wall counts too.
  */
 export function likelyRuns(wall: Wall): Run[] {
@@ -35,8 +35,9 @@ export function likelyRuns(wall: Wall): Run[] {
 }
 
 function runsOf(feature: Feature, wall: Wall): Run[] {
-	const { service } = faceOf(feature);
+	const { service, met } = faceOf(feature);
 	const name = feature.name.toLowerCase();
+	if (met) return runsFrom(feature, met(feature), wall);
 	if (service === 'cable')
 		return [
 			{
@@ -73,6 +74,28 @@ function runsOf(feature: Feature, wall: Wall): Run[] {
 			}
 		];
 	return [];
+}
+
+/** What was met goes on up or down as a rule, and may turn aside. */
+function runsFrom(feature: Feature, of: Run['of'], wall: Wall): Run[] {
+	const { x, y, width, height } = feature;
+	const wide = { ...feature, y: y - PIPE, height: height + 2 * PIPE };
+	return [
+		{
+			of,
+			grade: 'stop',
+			rect: plumb(wall, x - PIPE, x + width + PIPE),
+			what: `the ${of} that was met here, straight up or down`,
+			source: PRACTICE
+		},
+		{
+			of,
+			grade: 'care',
+			rect: level(wall, wide),
+			what: `the ${of} that was met here, should it turn aside`,
+			source: PRACTICE
+		}
+	];
 }
 
 function edges(wall: Wall): Run[] {

@@ -23,6 +23,9 @@ export const DEMO: Project = {
 	kit: {},
 	place: ['public'],
 	packed: [],
+	day: [],
+	hangings: [],
+	hanger: '',
 	readings: {},
 	pieces: [...STAIR_HALL_PIECES, ...TEA_ROOM_PIECES, ...NET_LOFT_PIECES],
 	walls: [STAIR_HALL, TEA_ROOM, NET_LOFT]

@@ -1,0 +1,99 @@
+import { hangerOf, highSide, type HungPiece, type LevelStep } from '../hangers/index.ts';
+import type { Hung } from '../hangers/face.ts';
+import type { Back } from '../hangers/index.ts';
+import { toRadians } from '../units/constants.ts';
+import { lengthIn } from '../units/say.ts';
+
+/** What to do after something was read at a piece that hangs. */
+export interface Instruction {
+	/** Nothing is left to do. */
+	fine: boolean;
+	/** One sentence; lengths are left open. */
+	says: string;
+	/** Another way, or what to mind. */
+	or: string | null;
+}
+
+/** Readings further off than these are asked about once. From memory. */
+const ODD = { tilt: 3, height: 25, hook: 20, gap: 25 };
+
+/** Asks once about a reading that is out of reason; null where it is in reason. */
+export function oddReading(of: keyof typeof ODD, off: number): string | null {
+	const size = Math.abs(off);
+	if (size <= ODD[of]) return null;
+	const says = of === 'tilt' ? `${size.toFixed(1)}°` : lengthIn(size);
+	return `That is ${says} off. Kept?`;
+}
+
+/** How much one end of the top edge stands higher than the other, mm. */
+export const endsApart = (tilt: number, width: number): number =>
+	width * Math.sin(toRadians(Math.abs(tilt)));
+
+/**
+ * What levels a piece.
+ *
+ * @param tilt degrees, right side higher positive. `tolerance` in mm from end to end of its top edge.
+ */
+export function levelInstruction(
+	tilt: number,
+	{ back, piece, hung, tolerance }: { back: Back; piece: HungPiece; hung: Hung; tolerance: number }
+): Instruction & { step: LevelStep | null } {
+	const apart = endsApart(tilt, piece.width);
+	if (apart <= tolerance)
+		return {
+			fine: true,
+			says: 'It is level, as far as it shows.',
+			or: null,
+			step: null
+		};
+	const step = hangerOf(back).levelStep(tilt, back, piece, hung);
+	return { fine: false, says: step.says, or: step.or, step };
+}
+
+/** What to do about a top edge that stands higher or lower than reckoned, mm. */
+export function heightInstruction(
+	higher: number,
+	{ points, tolerance }: { points: number; tolerance: number }
+): Instruction {
+	if (Math.abs(higher) <= tolerance)
+		return { fine: true, says: 'It hangs where it was to hang.', or: null };
+	const way = higher > 0 ? 'lower' : 'raise';
+	const hooks = points === 1 ? 'its hook' : points === 2 ? 'both hooks' : 'all its hooks';
+	return {
+		fine: false,
+		says: `It hangs ${lengthIn(Math.abs(higher))} too ${higher > 0 ? 'high' : 'low'}: ${way} ${hooks} as much, or keep it so.`,
+		or: 'Kept, its back is taken as it came out, and what is not hung yet is reckoned from it.'
+	};
+}
+
+/** What steadies a piece of which one lower corner stands off the wall, mm. */
+export const bumperInstruction = (side: 'left' | 'right', gap: number): Instruction =>
+	gap <= 0
+		? { fine: true, says: 'Both lower corners lie on the wall.', or: null }
+		: {
+				fine: false,
+				says: `Add a bumper of ${lengthIn(gap)} at the lower ${side} corner.`,
+				or: 'A wall that is not flat does this; felt in layers makes up the thickness.'
+			};
+
+/** What to do where the hooks of a piece came out at unlike heights: how it will hang, before it is lifted. */
+export function hooksInstruction(
+	off: { x: number; y: number },
+	name: string,
+	tolerance: number
+): Instruction {
+	const parts = [
+		...(Math.abs(off.y) > tolerance
+			? [`${lengthIn(Math.abs(off.y))} too ${off.y > 0 ? 'high' : 'low'}`]
+			: []),
+		...(Math.abs(off.x) > tolerance
+			? [`${lengthIn(Math.abs(off.x))} too far ${highSide(off.x)}`]
+			: [])
+	];
+	if (parts.length === 0) return { fine: true, says: 'It is on its mark.', or: null };
+	return {
+		fine: false,
+		says: `The ${name} is ${parts.join(' and ')}.`,
+		or: 'Kept, the other hooks of the piece follow it, so that it hangs level; the marks that change are open again.'
+	};
+}

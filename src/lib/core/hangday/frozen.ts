@@ -1,0 +1,27 @@
+import type { Use } from '../choose/holds.ts';
+import type { HungPoint } from '../model/hanging.ts';
+import type { PieceFix } from '../plan/fix.ts';
+import type { PlannedPiece } from '../plan/hang.ts';
+
+/** How far a hook is used, where that is known. */
+export function useOfHook(fix: PieceFix | undefined, index: number): Use | null {
+	const use = fix?.now[index];
+	return use?.ok ? use.value : null;
+}
+
+/** What a piece hangs on, as it is kept once it hangs. */
+export const frozenPoints = (
+	{ hooks }: Pick<PlannedPiece, 'hooks'>,
+	fix: PieceFix | undefined
+): HungPoint[] =>
+	hooks.map(({ name, kind, bearing, hole, load }, index) => {
+		const use = useOfHook(fix, index);
+		return {
+			...{ name, bearing, hole },
+			hook: kind,
+			carries: load ? load.down.value : null,
+			may: use?.may ?? null,
+			ratedBy: use?.by ?? '',
+			ground: use?.ground ?? null
+		};
+	});

@@ -1,0 +1,53 @@
+import { LIVING_WITH } from '../../job/living-with.ts';
+import { oldHoles } from '../../plan/old-holes.ts';
+import { lengthIn } from '../../units/say.ts';
+import { centreX, centreY } from '../../geometry/rect.ts';
+import { liftStepId, tick, toHang, type StepMaker } from './face.ts';
+
+/** What is done once everything hangs. Common practice. */
+export const leaveWell: StepMaker = (facts) => {
+	const needs = toHang(facts).map(({ pieceId }) => ({ step: liftStepId(pieceId), strict: false }));
+	const toFill = oldHoles(facts.wall, facts.plan.pieces).filter(
+		({ carries, behind }) => !carries && !behind
+	);
+	return [
+		...(toFill.length > 0
+			? [
+					tick(
+						'after:holes',
+						'after',
+						'Fill the holes that stay in sight',
+						[
+							...toFill.map(
+								({ feature }) =>
+									`${feature.name}, ${lengthIn(centreX(feature))} from the left corner, ${lengthIn(centreY(feature))} up from the level datum.`
+							),
+							'Press the burr flat, fill, wipe, touch up.'
+						],
+						needs
+					)
+				]
+			: []),
+		tick(
+			'after:clean',
+			'after',
+			'Clean up',
+			[
+				'Take the tape off slowly, back on itself; wipe pencil and dust from the wall.',
+				'Wipe glass with a cloth, not with a spray. Count the tools.'
+			],
+			needs
+		),
+		tick(
+			'after:photo',
+			'after',
+			'Step back and take a photo',
+			[
+				'From where people stand: look for what is level but looks crooked beside a ceiling or a door.',
+				'A photo of the whole wall belongs to the record.'
+			],
+			needs
+		),
+		tick('after:tell', 'after', 'Tell those who live with it', LIVING_WITH, needs)
+	];
+};

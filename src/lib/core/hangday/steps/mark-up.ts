@@ -1,0 +1,27 @@
+import { markStepId, toHang, type StepMaker } from './face.ts';
+import { dayProofs } from '../prove.ts';
+
+/** Every mark, in the order a person walks the wall. */
+export const markUp: StepMaker = (facts) => {
+	const waiting = toHang(facts);
+	const hooks = new Map(waiting.flatMap(({ hooks }) => hooks.map((hook) => [hook.id, hook])));
+	const proofs = dayProofs(facts.wall, waiting).map(({ id }) => ({ step: id, strict: false }));
+	return facts.plan.marks.flatMap((mark) => {
+		const hook = hooks.get(mark.id);
+		if (!hook) return [];
+		return [
+			{
+				id: markStepId(hook),
+				phase: 'mark' as const,
+				title: `${mark.letter} · ${mark.name}`,
+				pieceId: mark.pieceId,
+				says: [],
+				cautions: facts.plan.ofPlace
+					.filter(({ hookId }) => hookId === mark.id)
+					.map(({ caution }) => caution),
+				needs: proofs,
+				asks: { of: 'mark' as const, mark }
+			}
+		];
+	});
+};

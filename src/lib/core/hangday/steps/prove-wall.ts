@@ -1,0 +1,15 @@
+import { dayProofs } from '../prove.ts';
+import { toHang, type StepMaker } from './face.ts';
+
+/** The survey is proved before anything rests on it. */
+export const proveWall: StepMaker = (facts) =>
+	dayProofs(facts.wall, toHang(facts)).map((proof) => ({
+		id: proof.id,
+		phase: 'prove',
+		title: proof.label,
+		pieceId: null,
+		says: [proof.how],
+		cautions: [],
+		needs: [],
+		asks: { of: 'proof', proof }
+	}));

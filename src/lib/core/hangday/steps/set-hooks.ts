@@ -1,0 +1,35 @@
+import { fixingOf } from '../../catalogue/index.ts';
+import { hookOf } from '../../fixings/index.ts';
+import { STANDING_CAUTIONS } from '../../cautions/index.ts';
+import { useOfHook } from '../frozen.ts';
+import { markStepId, setStepId, toHang, type StepMaker } from './face.ts';
+
+/** Every hook, before any piece goes up: hammering shakes the wall. */
+export const setHooks: StepMaker = (facts) => {
+	const { plan, fixes } = facts;
+	return toHang(facts).flatMap((planned) => {
+		const fix = fixes.find(({ pieceId }) => pieceId === planned.pieceId);
+		return planned.hooks.flatMap((hook, index) => {
+			const mark = plan.marks.find(({ id }) => id === hook.id);
+			if (!mark) return [];
+			const { name, setting } = hookOf(hook.kind);
+			return [
+				{
+					id: setStepId(hook),
+					phase: 'set' as const,
+					title: `${planned.letter} · ${hook.name}: ${name.toLowerCase()}`,
+					pieceId: planned.pieceId,
+					says: [setting, ...fixingOf(hook.kind).steps],
+					cautions: [
+						...plan.ofPlace
+							.filter(({ hookId }) => hookId === hook.id)
+							.map(({ caution }) => caution),
+						...STANDING_CAUTIONS
+					],
+					needs: [{ step: markStepId(hook), strict: false }],
+					asks: { of: 'set' as const, mark, hook, use: useOfHook(fix, index) }
+				}
+			];
+		});
+	});
+};

@@ -1,0 +1,78 @@
+import * as z from 'zod/mini';
+import { HOOK_KINDS } from '../fixings/index.ts';
+import { hangingSchema, spotSchema } from './hanging.ts';
+import { id, position, shortText } from './sizes.ts';
+
+/** What a bit or a nail met where a hook was to go, other than what was expected. */
+export const MET = ['nothing', 'wood', 'metal', 'pipe'] as const;
+export type Met = (typeof MET)[number];
+
+const stepId = z.string().check(z.minLength(1), z.maxLength(100));
+/** A piece’s id and the number of the point. */
+const hookId = z.string().check(z.minLength(1), z.maxLength(70));
+const degrees = z.number().check(z.minimum(-45), z.maximum(45), z.describe('degrees'));
+
+const common = {
+	id,
+	at: z.iso.datetime(),
+	by: shortText.check(z.describe('who; empty where nobody said')),
+	wallId: id
+};
+
+/** One thing that happened while hanging. Events are only ever added; what they change follows from them. */
+export const dayEventSchema = z.discriminatedUnion('what', [
+	z.object({ ...common, what: z.literal('began') }),
+	z.object({ ...common, what: z.literal('done'), step: stepId }),
+	z.object({ ...common, what: z.literal('opened'), step: stepId }),
+	z.object({ ...common, what: z.literal('skipped'), step: stepId, why: shortText }),
+	z.object({
+		...common,
+		what: z.literal('moved'),
+		step: stepId,
+		before: z.nullable(stepId).check(z.describe('the step it now comes before; null for the end'))
+	}),
+	z.object({
+		...common,
+		what: z.literal('proved'),
+		step: stepId,
+		read: position.check(z.describe('mm, as measured again'))
+	}),
+	z.object({
+		...common,
+		what: z.literal('set'),
+		step: stepId,
+		hookId,
+		hook: z.enum(HOOK_KINDS),
+		planned: spotSchema.check(z.describe('where its hole was to be')),
+		hole: spotSchema,
+		bearing: spotSchema
+	}),
+	z.object({
+		...common,
+		what: z.literal('met'),
+		step: stepId,
+		hookId,
+		pieceId: id,
+		met: z.enum(MET),
+		hole: spotSchema
+	}),
+	z.object({ ...common, what: z.literal('levelled'), pieceId: id, tilt: degrees }),
+	z.object({
+		...common,
+		what: z.literal('came-out'),
+		pieceId: id,
+		higher: position.check(z.describe('mm its top edge stands above its reckoned height'))
+	}),
+	z.object({
+		...common,
+		what: z.literal('corrected'),
+		pieceId: id,
+		hooks: z
+			.array(z.object({ index: z.int().check(z.minimum(0), z.maximum(19)), up: position }))
+			.check(z.maxLength(20), z.describe('hooks that were set anew, mm higher'))
+	}),
+	z.object({ ...common, what: z.literal('hung'), hanging: hangingSchema }),
+	z.object({ ...common, what: z.literal('taken-down'), hangingId: id, why: shortText })
+]);
+export type DayEvent = z.infer<typeof dayEventSchema>;
+export type DayEventOf<W extends DayEvent['what']> = Extract<DayEvent, { what: W }>;

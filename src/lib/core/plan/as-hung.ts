@@ -1,0 +1,148 @@
+import { byFormula } from '../derived.ts';
+import { centreX, top } from '../geometry/rect.ts';
+import { memoised } from '../memo.ts';
+import type { DayEvent, DayEventOf } from '../model/day.ts';
+import type { Hanging } from '../model/hanging.ts';
+import type { PlannedHook, PlannedPiece } from './hang.ts';
+
+export type SetHook = DayEventOf<'set'>;
+
+/** Hooks that were really set, by piece, in the order they were. */
+export const setHooks = memoised((day: readonly DayEvent[], wallId: string) => {
+	const byPiece = new Map<string, SetHook[]>();
+	for (const event of inTime(day))
+		if (event.what === 'set' && event.wallId === wallId) {
+			const pieceId = event.hookId.slice(0, event.hookId.lastIndexOf(':'));
+			byPiece.set(pieceId, [...(byPiece.get(pieceId) ?? []), event]);
+		} else if (event.what === 'met' && event.wallId === wallId)
+			byPiece.set(
+				event.pieceId,
+				(byPiece.get(event.pieceId) ?? []).filter(({ hookId }) => hookId !== event.hookId)
+			);
+	return byPiece;
+});
+
+/** Hangings that stand on a wall, by piece. */
+export const standingOn = memoised(
+	(hangings: readonly Hanging[], wallId: string) =>
+		new Map(
+			hangings
+				.filter((each) => each.wallId === wallId && each.until === null)
+				.map((each) => [each.pieceId, each])
+		)
+);
+
+/** Events by when they happened, whatever order they became known in. */
+export const inTime = memoised((day: readonly DayEvent[]): DayEvent[] =>
+	[...day].sort((a, b) => a.at.localeCompare(b.at) || a.id.localeCompare(b.id))
+);
+
+/** A hook stands for its plan while that has moved by less, mm. */
+const SAME = 1;
+
+/**
+ * A piece with hooks that are set already. They stand where they really are; the others keep their spacing and level to
+ * them, and so does the piece. A hook set for what was planned otherwise counts no more.
+ *
+ * @param tolerance mm a hook may be off its mark before anything follows.
+ */
+export const withSetHooks = memoised(
+	(planned: PlannedPiece, sets: readonly SetHook[], tolerance: number): PlannedPiece => {
+		const standing = new Map<string, { event: SetHook; dx: number; dy: number }>();
+		const shift = () => {
+			const offs = [...standing.values()];
+			if (offs.every(({ dx, dy }) => Math.hypot(dx, dy) <= tolerance)) return { dx: 0, dy: 0 };
+			const mean = (of: (off: (typeof offs)[number]) => number) =>
+				offs.reduce((sum, off) => sum + of(off), 0) / offs.length;
+			return { dx: mean(({ dx }) => dx), dy: mean(({ dy }) => dy) };
+		};
+		for (const event of sets) {
+			const hook = planned.hooks.find(({ id }) => id === event.hookId);
+			if (!hook || hook.kind !== event.hook) continue;
+			standing.delete(hook.id);
+			const { dx, dy } = shift();
+			const moved = Math.hypot(
+				hook.hole.x + dx - event.planned.x,
+				hook.hole.y + dy - event.planned.y
+			);
+			if (moved < SAME)
+				standing.set(hook.id, {
+					event,
+					dx: event.hole.x - hook.hole.x,
+					dy: event.hole.y - hook.hole.y
+				});
+		}
+		if (standing.size === 0) return planned;
+		const { dx, dy } = shift();
+		return {
+			...planned,
+			rect: { ...planned.rect, x: planned.rect.x + dx, y: planned.rect.y + dy },
+			hooks: planned.hooks.map((hook) => {
+				const set = standing.get(hook.id);
+				return set
+					? { ...movedHook(hook, set), set: set.event }
+					: dx === 0 && dy === 0
+						? hook
+						: movedHook(hook, { dx, dy });
+			})
+		};
+	}
+);
+
+/** The hook as far off as it came out. */
+function movedHook(hook: PlannedHook, { dx, dy }: { dx: number; dy: number }): PlannedHook {
+	if (dx === 0 && dy === 0) return hook;
+	const move = ({ x, y }: { x: number; y: number }) => ({ x: x + dx, y: y + dy });
+	const off = (label: string, value: number) => ({
+		label,
+		sign: value < 0 ? (-1 as const) : (1 as const),
+		value: Math.abs(value)
+	});
+	return {
+		...hook,
+		bearing: move(hook.bearing),
+		hole: move(hook.hole),
+		height: {
+			...hook.height,
+			value: hook.height.value + dy,
+			sum: [...hook.height.sum, off('as it was set', dy)]
+		},
+		across: {
+			...hook.across,
+			value: hook.across.value + dx,
+			sum: [...hook.across.sum, off('as it was set', dx)]
+		}
+	};
+}
+
+const AS_HUNG = 'as it was hung';
+
+/** A piece that hangs: where it hangs, and on what, is no question any more. */
+export const asHung = memoised((planned: PlannedPiece, hanging: Hanging): PlannedPiece => {
+	const hooks = hanging.points.map((point, index): PlannedHook => {
+		const plan = planned.hooks[index];
+		return {
+			id: `${hanging.pieceId}:${index}`,
+			name: point.name,
+			kind: point.hook,
+			bearing: point.bearing,
+			hole: point.hole,
+			height: byFormula(point.bearing.y, AS_HUNG),
+			across: byFormula(point.bearing.x, AS_HUNG),
+			drop: byFormula(top(hanging.rect) - point.bearing.y, AS_HUNG),
+			cord: plan?.cord ?? null,
+			load: plan?.load ?? null
+		};
+	});
+	return { ...planned, rect: hanging.rect, hooks, settled: true, hanging };
+});
+
+/** Where a piece that hangs but is placed nowhere stands. */
+export const placeOf = ({ pieceId, rect }: Hanging) => ({
+	pieceId,
+	x: centreX(rect),
+	height: { from: 'top' as const, at: top(rect) },
+	locked: true,
+	group: '',
+	fix: null
+});
