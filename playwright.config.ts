@@ -11,6 +11,7 @@ export default defineConfig({
 	use: {
 		baseURL: `http://localhost:${PORT}`,
 		viewport: { width: 1280, height: 800 },
+		serviceWorkers: 'block',
 		launchOptions: {
 			executablePath: '/usr/bin/chromium',
 			args: [

@@ -6,6 +6,8 @@ const config = {
 	preprocess: vitePreprocess(),
 	kit: {
 		adapter: adapter({ precompress: true }),
+		// One document opens every page, also without a server.
+		paths: { relative: false },
 		// There are no cookies and nothing is stored: a wrong content type deserves its 415, not a 403.
 		csrf: { trustedOrigins: ['*'] },
 		csp: {

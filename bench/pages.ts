@@ -15,7 +15,7 @@ const browser = await chromium.launch({
 
 /** JavaScript that a first visit to a page loads, in kB of gzip. */
 async function weigh(path: string, until: string): Promise<number> {
-	const page = await browser.newPage();
+	const page = await browser.newPage({ serviceWorkers: 'block' });
 	const scripts = new Set<string>();
 	page.on('response', (response) => {
 		const { pathname } = new URL(response.url());
@@ -39,7 +39,10 @@ const frame = (page: Page) =>
 
 /** Scripting per frame in ms while one of many pieces is dragged, and of frames in which nothing happens. */
 async function drag(pieces: number): Promise<{ dragged: number[]; idle: number[] }> {
-	const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+	const page = await browser.newPage({
+		viewport: { width: 1280, height: 800 },
+		serviceWorkers: 'block'
+	});
 	await page.goto(`${origin}/`);
 	await page.waitForSelector('[data-ready]');
 	await page.locator('input[type=file]').setInputFiles({
@@ -78,7 +81,10 @@ async function drag(pieces: number): Promise<{ dragged: number[]; idle: number[]
 
 /** Frames in ms while the rack of many pieces is scrolled, as it leans and in its table. */
 async function scroll(count: number): Promise<{ rack: number[]; table: number[] }> {
-	const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+	const page = await browser.newPage({
+		viewport: { width: 1280, height: 800 },
+		serviceWorkers: 'block'
+	});
 	await page.goto(`${origin}/`);
 	await page.waitForSelector('[data-ready]');
 	await page.locator('input[type=file]').setInputFiles({

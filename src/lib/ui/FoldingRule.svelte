@@ -16,10 +16,11 @@
 		{ id: 'survey', name: 'Survey' },
 		{ id: 'arrange', name: 'Arrange' },
 		{ id: 'fix', name: 'Fix' },
-		{ id: 'mark', name: 'Mark' }
+		{ id: 'mark', name: 'Mark' },
+		{ id: 'hang', name: 'Hang' }
 	];
 	/** Segments still folded away. */
-	const folded = ['Hang', 'Book'];
+	const folded = ['Book'];
 </script>
 
 <nav class="rule" aria-label="Stations">
@@ -45,7 +46,7 @@
 		{#each folded as name, index (name)}
 			<li class="folded">
 				<span title="{name} is not built yet">
-					<span><span class="number measure">{index + 6}</span> {name}</span>
+					<span><span class="number measure">{index + 7}</span> {name}</span>
 					<span class="note">folded</span>
 					<span class="sr-only">, not built yet</span>
 				</span>

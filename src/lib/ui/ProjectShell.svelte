@@ -45,7 +45,8 @@
 	const piece = $derived(session.project.pieces.find(({ id }) => id === view.selected));
 	const planned = $derived(plan?.pieces.find(({ pieceId }) => pieceId === view.selected));
 	const marks = $derived(plan && planned ? marksOfPiece(session.project, plan, planned) : []);
-	const sheet = $derived(here.endsWith('sheet'));
+	/** Paper, and the screens at the wall, stand for themselves. */
+	const bare = $derived(here.endsWith('sheet') || here === 'at-the-wall');
 	const hint = $derived(
 		here === 'survey' && wall
 			? surveySaid(view, wall, watch.bones, styles)
@@ -60,6 +61,8 @@
 		'arrange',
 		'fix',
 		'mark',
+		'hang',
+		'at-the-wall',
 		'sheet',
 		'bag-sheet',
 		'template-sheet',
@@ -126,7 +129,7 @@
 
 <svelte:window onkeydown={flipKey} />
 
-{#if sheet}
+{#if bare && plan && wall}
 	{@render children()}
 {:else if plan && wall}
 	<div class="shell">

@@ -15,6 +15,7 @@ import { tooBright } from './too-bright.ts';
 import { tooWeak } from './too-weak.ts';
 import { weightUnknown } from './weight-unknown.ts';
 
+export type { LiftGuide } from './heavy-lift.ts';
 export { STANDING_CAUTIONS } from './standing.ts';
 export type { CautionRule, Fixed } from './face.ts';
 

@@ -14,6 +14,11 @@ export interface Instruction {
 	or: string | null;
 }
 
+/** What levels a piece, with the step its way of hanging owns; none where it is level. */
+export interface LevelTold extends Instruction {
+	step: LevelStep | null;
+}
+
 /** Readings further off than these are asked about once. From memory. */
 const ODD = { tilt: 3, height: 25, hook: 20, gap: 25 };
 
@@ -37,7 +42,7 @@ export const endsApart = (tilt: number, width: number): number =>
 export function levelInstruction(
 	tilt: number,
 	{ back, piece, hung, tolerance }: { back: Back; piece: HungPiece; hung: Hung; tolerance: number }
-): Instruction & { step: LevelStep | null } {
+): LevelTold {
 	const apart = endsApart(tilt, piece.width);
 	if (apart <= tolerance)
 		return {

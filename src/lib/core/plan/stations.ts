@@ -16,12 +16,19 @@ export interface StationNotes {
 	arrange: StationNote;
 	fix: StationNote;
 	mark: StationNote;
+	hang: StationNote;
 }
 
 const ready = (text = 'ready'): StationNote => ({ ready: true, text });
 const lacks = (text: string): StationNote => ({ ready: false, text });
 
 const hooked = ({ marks }: WallPlan): string => `${marks.length} hooks`;
+
+function hangNote({ pieces }: WallPlan): StationNote {
+	const hung = pieces.filter(({ hanging }) => hanging).length;
+	if (pieces.length === 0) return lacks('nothing yet');
+	return hung === pieces.length ? ready('all hung') : lacks(`${pieces.length - hung} to hang`);
+}
 
 function surveyNote(project: Project, plan: WallPlan): StationNote {
 	const wall = project.walls.find(({ id }) => id === plan.wallId)!;
@@ -67,6 +74,7 @@ export function stationNotes(project: Project, plan: WallPlan): StationNotes {
 					: unsettled > 0
 						? lacks(`${unsettled} to settle`)
 						: ready(hooked(plan)),
-		mark: plan.marks.length === 0 ? lacks('none yet') : ready(`${plan.marks.length} marks`)
+		mark: plan.marks.length === 0 ? lacks('none yet') : ready(`${plan.marks.length} marks`),
+		hang: hangNote(plan)
 	};
 }

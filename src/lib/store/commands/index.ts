@@ -1,5 +1,6 @@
 export * from './arrangement.ts';
 export * from './back.ts';
+export * from './day.ts';
 export * from './fix.ts';
 export * from './piece.ts';
 export * from './project.ts';

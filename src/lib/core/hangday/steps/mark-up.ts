@@ -1,11 +1,18 @@
 import { markStepId, toHang, type StepMaker } from './face.ts';
 import { dayProofs } from '../prove.ts';
 
-/** Every mark, in the order a person walks the wall. */
+/** Every mark of a hook that is not in the wall yet, in the order a person walks the wall. */
 export const markUp: StepMaker = (facts) => {
 	const waiting = toHang(facts);
-	const hooks = new Map(waiting.flatMap(({ hooks }) => hooks.map((hook) => [hook.id, hook])));
-	const proofs = dayProofs(facts.wall, waiting).map(({ id }) => ({ step: id, strict: false }));
+	const hooks = new Map(
+		waiting.flatMap(({ hooks }) =>
+			hooks.filter(({ set }) => !set).map((hook) => [hook.id, hook] as const)
+		)
+	);
+	const proofs = dayProofs(facts.wall, facts.plan.pieces).map(({ id }) => ({
+		step: id,
+		strict: false
+	}));
 	return facts.plan.marks.flatMap((mark) => {
 		const hook = hooks.get(mark.id);
 		if (!hook) return [];

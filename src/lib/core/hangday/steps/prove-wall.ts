@@ -1,9 +1,9 @@
 import { dayProofs } from '../prove.ts';
-import { toHang, type StepMaker } from './face.ts';
+import type { StepMaker } from './face.ts';
 
 /** The survey is proved before anything rests on it. */
 export const proveWall: StepMaker = (facts) =>
-	dayProofs(facts.wall, toHang(facts)).map((proof) => ({
+	dayProofs(facts.wall, facts.plan.pieces).map((proof) => ({
 		id: proof.id,
 		phase: 'prove',
 		title: proof.label,

@@ -12,14 +12,14 @@ export const setHooks: StepMaker = (facts) => {
 		return planned.hooks.flatMap((hook, index) => {
 			const mark = plan.marks.find(({ id }) => id === hook.id);
 			if (!mark) return [];
-			const { name, setting } = hookOf(hook.kind);
+			const { name } = hookOf(hook.kind);
 			return [
 				{
 					id: setStepId(hook),
 					phase: 'set' as const,
 					title: `${planned.letter} · ${hook.name}: ${name.toLowerCase()}`,
 					pieceId: planned.pieceId,
-					says: [setting, ...fixingOf(hook.kind).steps],
+					says: fixingOf(hook.kind).steps,
 					cautions: [
 						...plan.ofPlace
 							.filter(({ hookId }) => hookId === hook.id)

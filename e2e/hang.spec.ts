@@ -1,0 +1,177 @@
+import type { Page } from '@playwright/test';
+import { accessible, expect, kept, open, openDemo, pieceOn, station, test } from './support.ts';
+
+test.use({ viewport: { width: 390, height: 844 }, serviceWorkers: 'allow' });
+
+const HALL = '/p/demo-ferry-house/stair-hall';
+const press = (page: Page, name: string | RegExp) => page.getByRole('button', { name }).click();
+const heading = (page: Page) => page.getByRole('heading', { level: 2 });
+
+/** Settles the mirror on a cleat with one screw in a stud, and the others by their first way. */
+async function settleAll(page: Page) {
+	await openDemo(page);
+	await station(page, 'Fix').click();
+	await pieceOn(page, 'C').focus();
+	await page
+		.getByTestId('way')
+		.filter({ hasText: 'strap toggle and 1 × screw through the wall half' })
+		.getByRole('button', { name: 'Settle it so' })
+		.click();
+	await press(page, /All pieces/);
+	await press(page, /Settle 6 by/);
+	await expect(page.getByRole('button', { name: /Settle/ })).toHaveCount(0);
+}
+
+async function begin(page: Page) {
+	await station(page, 'Hang').click();
+	await page.getByLabel(/Who hangs/).fill('Mina');
+	await page.getByRole('link', { name: 'Begin at the wall' }).click();
+	await expect(heading(page)).toHaveText('The width again');
+}
+
+/** Measures of the survey taken again with a simulated laser. */
+async function prove(page: Page) {
+	for (const what of ['width again', 'height again', 'leftmost hook', 'rightmost hook']) {
+		await expect(heading(page)).toContainText(what);
+		await press(page, /simulated laser/);
+		await expect(page.getByText('It agrees')).toBeVisible();
+		await press(page, 'Keep it, next');
+	}
+}
+
+test('the stair hall is hung offline, with a missed stud and a tilted picture, and what happened is kept', async ({
+	page,
+	context
+}) => {
+	test.setTimeout(180_000);
+	await settleAll(page);
+	await kept(page);
+	await page.evaluate(async () => void (await navigator.serviceWorker.ready));
+	await context.setOffline(true);
+	await begin(page);
+	await accessible(page, 'a measure taken again');
+	await prove(page);
+	for (const what of ['Clear the room', 'Look over the backs', 'Lay out tools', 'Lay painter’s']) {
+		await expect(heading(page)).toContainText(what);
+		await press(page, 'Done, next');
+	}
+
+	await expect(heading(page)).toHaveText('A · left hook');
+	await accessible(page, 'a mark at the wall');
+	const size = await page
+		.locator('.lead')
+		.first()
+		.evaluate((e) => getComputedStyle(e).fontSize);
+	expect(parseFloat(size)).toBeGreaterThanOrEqual(40);
+	const marked = page.getByRole('button', { name: 'Marked, next' });
+	for (let marks = 0; marks < 13; marks++) await marked.click();
+
+	// Closed and opened again without a server, it goes on where it stopped.
+	await expect(heading(page)).toContainText('A · left hook: one-nail');
+	await kept(page);
+	await page.reload();
+	await expect(heading(page)).toContainText('A · left hook: one-nail');
+
+	const isIn = page.getByRole('button', { name: 'It is in, next' });
+	for (const hook of ['A · left', 'A · right', 'B · left', 'B · right']) {
+		await expect(heading(page)).toContainText(hook);
+		await isIn.click();
+	}
+	await expect(page.getByText('Here it meets a timber stud')).toHaveCount(0);
+	while (!(await page.getByText('Here it meets a timber stud').isVisible())) await isIn.click();
+	await press(page, 'Something’s wrong');
+	await accessible(page, 'what can go wrong');
+	await press(page, 'I missed the stud');
+	await press(page, /Keep it on the wall/);
+	await expect(page.getByRole('region', { name: 'The next best way' })).toContainText(
+		'What else holds C'
+	);
+	await accessible(page, 'the next best way');
+	await page.getByRole('button', { name: 'Do it this way' }).first().click();
+
+	for (let steps = 0; steps < 30; steps++) {
+		if (/^Hang/.test(await heading(page).innerText())) break;
+		await page.getByRole('button', { name: /^(Marked|It is in), next$/ }).click();
+	}
+	await expect(heading(page)).toHaveText('Hang C, Pier mirror');
+	await expect(page.getByText('two people', { exact: true })).toBeVisible();
+	await accessible(page, 'a lift');
+	await press(page, 'It hangs');
+	await press(page, 'simulated digital level');
+	await expect(page.getByText(/^(Lower|Slip|Slide) /)).toBeVisible();
+	await accessible(page, 'a level read');
+	await press(page, 'Done: read it again');
+	await expect(page.getByText('It is level, as far as it shows.')).toBeVisible();
+	await press(page, 'It is level, next');
+
+	for (let steps = 0; steps < 40; steps++) {
+		const next = page.getByRole('button', { name: /^(It hangs|It is level, next|Done, next)$/ });
+		if (!(await next.isVisible())) break;
+		await next.click();
+	}
+	await expect(heading(page)).toHaveText('The wall is done');
+	await kept(page);
+	await page.reload();
+	await page.getByRole('link', { name: 'Back to the run sheet', exact: true }).click();
+	await expect(station(page, 'Hang')).toContainText('all hung');
+	await context.setOffline(false);
+});
+
+test('a measure that does not agree stops the day, and one out of reason is asked about once', async ({
+	page
+}) => {
+	await openDemo(page);
+	await begin(page);
+	for (const key of ['1', '6', '5', '1/2']) await press(page, new RegExp(`^${key}$`));
+	await expect(page.getByRole('textbox', { name: 'What the tape reads' })).toHaveValue('165 1/2');
+	await expect(page.getByText(/That is 2 1\/2" less/)).toBeVisible();
+	await press(page, 'Keep it, next');
+	await expect(heading(page)).toHaveText('The width again');
+	await kept(page);
+	await open(page, `${HALL}/hang`);
+	await expect(page.getByText('does not agree with the survey')).toBeVisible();
+	await page.getByText('Mark', { exact: true }).last().click();
+	await expect(page.getByText('after: The width again').first()).toBeVisible();
+	await accessible(page, 'the run sheet');
+	await page.getByRole('link', { name: 'Go on at the wall' }).click();
+	await press(page, 'Skip');
+	await press(page, 'Skip it');
+	await expect(page.getByText('Say why, in a word or two')).toBeVisible();
+	await page.getByLabel('Another reason').fill('the corner is furred out');
+	await press(page, 'Skip it');
+	await expect(heading(page)).toHaveText('The height again');
+});
+
+test('a hook that came out low takes the other with it, and a second window never writes over the day', async ({
+	page,
+	context
+}) => {
+	await openDemo(page);
+	await begin(page);
+	await prove(page);
+	for (let steps = 0; steps < 4; steps++) await press(page, 'Done, next');
+	for (let marks = 0; marks < 10; marks++) await press(page, 'Marked, next');
+	await expect(heading(page)).toContainText('A · left hook: ');
+	await press(page, 'Its height is off');
+	const read = page.getByRole('textbox', { name: /^The hole, up from/ });
+	await read.fill('70');
+	await expect(page.getByText(/The left hook is 3 \d+\/\d+" too low/)).toBeVisible();
+	await expect(page.getByRole('alert')).toContainText('Kept?');
+	await expect(page.getByRole('button', { name: 'Keep it so, next' })).toBeDisabled();
+	await read.fill('72 7/8');
+	await expect(page.getByText(/The left hook is \d+\/\d+" too low/)).toBeVisible();
+	await press(page, 'Keep it so, next');
+	// The right hook follows, so its mark is open again.
+	await expect(heading(page)).toHaveText('A · right hook');
+	await kept(page);
+
+	const other = await context.newPage();
+	await open(other, `${HALL}/at-the-wall`);
+	await expect(heading(other)).toHaveText('A · right hook');
+	await press(other, 'Marked, next');
+	await kept(other);
+	await press(page, 'Marked, next');
+	await expect(page.getByRole('alert')).toContainText('changed in another window');
+	await press(page, 'Load that version');
+	await expect(heading(page)).toContainText('A · right hook: ');
+});

@@ -1,0 +1,52 @@
+<script lang="ts">
+	import { formatLength, type Styles } from '$lib/core/index.ts';
+
+	interface Props {
+		/** As printed, mm, and exact. */
+		printed: number;
+		exact: number;
+		/** From where and which way. */
+		from: string;
+		styles: Styles;
+	}
+
+	let { printed, exact, from, styles }: Props = $props();
+</script>
+
+<div class="card">
+	<p class="figures">
+		<span class="measure lead">{formatLength(printed, styles.lead)}</span>
+		<span class="measure other">{formatLength(exact, styles.other)}</span>
+	</p>
+	<p class="from">{from}</p>
+</div>
+
+<style>
+	.card {
+		padding: 0.3rem 1rem 0.6rem;
+		border: 2px solid var(--color-base-300);
+		border-radius: 0.7rem;
+		background: var(--color-base-100);
+	}
+
+	.figures {
+		display: flex;
+		align-items: baseline;
+		justify-content: space-between;
+	}
+
+	.lead {
+		font-size: 4.4rem;
+		line-height: 1.1;
+	}
+
+	.other {
+		color: var(--graphite-soft);
+		font-size: 1.6rem;
+	}
+
+	.from {
+		color: var(--graphite-soft);
+		line-height: 1.25;
+	}
+</style>

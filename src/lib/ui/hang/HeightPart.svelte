@@ -1,0 +1,79 @@
+<script lang="ts">
+	import {
+		heightInstruction,
+		oddReading,
+		topReading,
+		type Piece,
+		type PlannedPiece
+	} from '$lib/core/index.ts';
+	import type { Day } from './day.svelte.ts';
+	import Instruct from './Instruct.svelte';
+	import OnceMore from './OnceMore.svelte';
+	import ReadingPad from './ReadingPad.svelte';
+
+	interface Props {
+		day: Day;
+		piece: Piece;
+		planned: PlannedPiece;
+	}
+
+	let { day, piece, planned }: Props = $props();
+
+	/** How much higher than reckoned the simulation hangs a piece, mm. */
+	const HUNG_HIGH = 6;
+
+	let read: number | null = $state(null);
+	let kept = $state(false);
+
+	const { styles } = $derived(day);
+	const mark = $derived(day.plan.marks.find(({ pieceId }) => pieceId === piece.id));
+	const edge = $derived(mark && topReading(mark, planned.rect));
+	const higher = $derived(edge && read !== null ? edge.higher(read) : null);
+	const told = $derived(
+		higher === null
+			? null
+			: heightInstruction(higher, {
+					points: planned.hooks.length,
+					tolerance: day.rules.tolerance
+				})
+	);
+	const odd = $derived(higher === null ? null : oddReading('height', higher));
+	const asked = $derived(odd !== null && !kept);
+
+	/** Its back is as it came out; where the hooks were moved for it, it hangs where it was to hang. */
+	function keep(hooksMoved: boolean) {
+		if (higher === null) return;
+		const up = -higher;
+		day.tell({ what: 'came-out', pieceId: piece.id, higher });
+		if (hooksMoved)
+			day.tell({
+				...{ what: 'corrected', pieceId: piece.id },
+				hooks: planned.hooks.map((_, index) => ({ index, up }))
+			});
+		read = null;
+	}
+</script>
+
+{#if edge}
+	<ReadingPad
+		label="Its top edge, {edge.way} {edge.datum}"
+		value={read}
+		{styles}
+		truth={edge.reads + edge.higher(edge.reads + HUNG_HIGH)}
+		onvalue={(mm) => (read = mm)}
+	>
+		{#if told}
+			<Instruct {told} {styles}>
+				{#if !told.fine}
+					<button type="button" disabled={asked} onclick={() => keep(false)}>Keep it so</button>
+					<button type="button" disabled={asked} onclick={() => keep(true)}>
+						The hooks are moved
+					</button>
+				{/if}
+			</Instruct>
+			<OnceMore {odd} style={styles.lead} bind:kept />
+		{/if}
+	</ReadingPad>
+{:else}
+	<p>It has no mark to measure from.</p>
+{/if}

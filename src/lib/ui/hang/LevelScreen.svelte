@@ -1,0 +1,60 @@
+<script lang="ts">
+	import { hungPiece, levelInstruction, type Piece, type PlannedPiece } from '$lib/core/index.ts';
+	import Segments from '../Segments.svelte';
+	import CornerPart from './CornerPart.svelte';
+	import Foot from './Foot.svelte';
+	import HeightPart from './HeightPart.svelte';
+	import type { ScreenProps } from './screen.ts';
+	import TiltPart from './TiltPart.svelte';
+
+	interface Props extends ScreenProps {
+		piece: Piece;
+		planned: PlannedPiece;
+	}
+
+	let { day, item, piece, planned, onnext, onback, more }: Props = $props();
+
+	let part: 'level' | 'height' | 'corner' = $state('level');
+	/** As the level last read, degrees; null for not read. */
+	const tilt = $derived(planned.hanging?.tilt ?? null);
+	const told = $derived(
+		tilt === null || !planned.hung
+			? null
+			: levelInstruction(tilt, {
+					back: piece.back,
+					piece: hungPiece(piece),
+					hung: planned.hung,
+					tolerance: day.rules.tolerance
+				})
+	);
+
+	function done() {
+		day.tell({ what: 'done', step: item.step.id });
+		onnext();
+	}
+</script>
+
+<Segments
+	label="What to read"
+	options={[
+		{ value: 'level', label: 'the level' },
+		{ value: 'height', label: 'its height' },
+		{ value: 'corner', label: 'a corner' }
+	]}
+	value={part}
+	onchoose={(value) => (part = value)}
+/>
+{#if part === 'level'}
+	<TiltPart {day} {piece} {planned} {tilt} {told} says={item.step.says} />
+{:else if part === 'height'}
+	<HeightPart {day} {piece} {planned} />
+{:else}
+	<CornerPart {day} />
+{/if}
+<Foot
+	label={told && !told.fine ? 'Leave it so, next' : 'It is level, next'}
+	disabled={item.waitsFor.length > 0}
+	onact={done}
+	{onback}
+	{more}
+/>

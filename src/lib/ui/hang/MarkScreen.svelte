@@ -1,0 +1,73 @@
+<script lang="ts">
+	import { formatLength, hookOf, secondMeasures, type Mark } from '$lib/core/index.ts';
+	import { whatIsThere } from '../puts.ts';
+	import BigMeasure from './BigMeasure.svelte';
+	import Foot from './Foot.svelte';
+	import type { ScreenProps } from './screen.ts';
+
+	let { day, item, mark, onnext, onback, more }: ScreenProps & { mark: Mark } = $props();
+
+	const { styles } = $derived(day);
+	const hook = $derived(hookOf(mark.hook));
+	const second = $derived(secondMeasures(day.wall, mark, day.rules.tapeHook, styles.lead));
+
+	function marked() {
+		day.tell({ what: 'done', step: item.step.id });
+		onnext();
+	}
+</script>
+
+<p class="hook">{hook.name}: the cross is for its {whatIsThere(mark)}.</p>
+{#if mark.levelWith}
+	<BigMeasure
+		printed={mark.levelWith.printed}
+		exact={mark.levelWith.exact}
+		from="{mark.levelWith.way} of the {mark.levelWith.name}, level with it"
+		{styles}
+	/>
+{:else}
+	<BigMeasure
+		printed={mark.up.printed}
+		exact={mark.up.exact.value}
+		from="{mark.up.way} {mark.up.datum}"
+		{styles}
+	/>
+	<BigMeasure
+		printed={mark.across.printed}
+		exact={mark.across.exact.value}
+		from="{mark.across.way} {mark.across.datum}"
+		{styles}
+	/>
+{/if}
+{#if mark.cord}
+	<BigMeasure
+		printed={mark.cord.value}
+		exact={mark.cord.value}
+		from="of cord, from the top of the rail down to it"
+		{styles}
+	/>
+{/if}
+<p class="prove">
+	<strong>Check by</strong>
+	<span class="measure">{formatLength(second.across.printed, styles.lead)}</span>
+	to {second.across.to}{mark.levelWith
+		? ''
+		: `, ${formatLength(second.up.printed, styles.lead)} to ${second.up.to}`}.
+</p>
+<Foot label="Marked, next" disabled={item.waitsFor.length > 0} onact={marked} {onback} {more} />
+
+<style>
+	.hook {
+		line-height: 1.3;
+	}
+
+	.prove {
+		padding: 0.5rem 0.8rem;
+		border-left: 6px solid var(--tape-blue);
+		background: color-mix(in srgb, var(--tape-blue) 12%, var(--color-base-100));
+	}
+
+	.measure {
+		font-size: 1.15rem;
+	}
+</style>

@@ -1,0 +1,136 @@
+<script lang="ts">
+	import type { PlannedHook, Wall, WallPlan } from '$lib/core/index.ts';
+	import FeatureShape from '../elevation/FeatureShape.svelte';
+	import { fitWall } from '../elevation/frame.ts';
+	import { wallBox } from '../elevation/outline.ts';
+	import WallGround from '../elevation/WallGround.svelte';
+
+	interface Props {
+		wall: Wall;
+		plan: WallPlan;
+		/** The piece, and the hook, that it is about. */
+		pieceId: string | null;
+		hook: PlannedHook | null;
+	}
+
+	let { wall, plan, pieceId, hook }: Props = $props();
+
+	const WIDTH = 350;
+	const MARGIN = { left: 2, right: 2, top: 2, bottom: 8 };
+	const height = $derived(
+		Math.min((WIDTH * wallBox(wall).height) / wall.width, 190) + MARGIN.top + MARGIN.bottom
+	);
+	const frame = $derived(fitWall({ width: WIDTH, height }, wallBox(wall), MARGIN));
+	const ring = $derived.by(() => {
+		if (hook) return { x: frame.x(hook.hole.x), y: frame.y(hook.hole.y), r: 11 };
+		const piece = plan.pieces.find((each) => each.pieceId === pieceId);
+		if (!piece) return null;
+		const { x, y, width, height: tall } = piece.rect;
+		return {
+			x: frame.x(x + width / 2),
+			y: frame.y(y + tall / 2),
+			r: (Math.hypot(width, tall) / 2) * frame.scale + 4
+		};
+	});
+</script>
+
+<svg
+	viewBox="0 0 {WIDTH} {height}"
+	role="img"
+	aria-label="{wall.name}, with what it is about ringed"
+>
+	<WallGround {wall} {frame} />
+	{#each wall.features as feature (feature.id)}
+		<FeatureShape {feature} {frame} />
+	{/each}
+	<path class="level" d="M{frame.left} {frame.y(plan.centreLine.y)} h{frame.width}" />
+	{#each plan.pieces as piece (piece.pieceId)}
+		{@const { rect } = piece}
+		{@const size = Math.min(16, Math.min(rect.width, rect.height) * frame.scale * 0.55)}
+		<rect
+			class="piece"
+			class:hung={piece.hanging}
+			x={frame.x(rect.x)}
+			y={frame.y(rect.y + rect.height)}
+			width={rect.width * frame.scale}
+			height={rect.height * frame.scale}
+		/>
+		<text
+			class="measure"
+			x={frame.x(rect.x + rect.width / 2)}
+			y={frame.y(rect.y + rect.height / 2) + size * 0.36}
+			font-size={size}
+		>
+			{piece.letter}
+		</text>
+		{#each piece.hooks as { id, hole, set } (id)}
+			{@const [x, y] = [frame.x(hole.x), frame.y(hole.y)]}
+			{#if set || piece.hanging}
+				<circle class="in" cx={x} cy={y} r="2.4" />
+			{:else}
+				<path class="cross" d="M{x - 3.5} {y} h7 M{x} {y - 3.5} v7" />
+			{/if}
+		{/each}
+	{/each}
+	{#if ring}
+		<circle class="halo" cx={ring.x} cy={ring.y} r={ring.r} />
+		<circle class="ring" cx={ring.x} cy={ring.y} r={ring.r} />
+	{/if}
+</svg>
+
+<style>
+	svg {
+		width: 100%;
+		border-radius: 0.5rem;
+	}
+
+	.level {
+		stroke: var(--tape-blue);
+		stroke-width: 2;
+	}
+
+	.piece {
+		fill: var(--kraft);
+		stroke: var(--kraft-line);
+	}
+
+	.hung {
+		fill: #7d5f3b;
+		stroke: #3a2a1c;
+	}
+
+	text {
+		fill: #2f2620;
+		text-anchor: middle;
+	}
+
+	.hung + text {
+		fill: #fff6e4;
+	}
+
+	.cross {
+		stroke: var(--cross);
+		stroke-width: 1.6;
+	}
+
+	.in {
+		fill: #2f2620;
+		stroke: var(--halo);
+	}
+
+	.halo {
+		fill: none;
+		stroke: var(--halo);
+		stroke-width: 6;
+	}
+
+	.ring {
+		fill: none;
+		stroke: var(--tape-blue-ink);
+		stroke-width: 3;
+	}
+
+	:global([data-theme='porch-dusk']) .ring {
+		stroke: #1f6f9c;
+	}
+</style>

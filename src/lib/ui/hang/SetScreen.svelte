@@ -1,0 +1,134 @@
+<script lang="ts">
+	import {
+		GROUNDS,
+		holeAsRead,
+		hooksInstruction,
+		oddReading,
+		say,
+		type Mark,
+		type PlannedHook,
+		type Use
+	} from '$lib/core/index.ts';
+	import { drivenSaid } from '../bench/mark-said.ts';
+	import Foot from './Foot.svelte';
+	import OnceMore from './OnceMore.svelte';
+	import ReadingPad from './ReadingPad.svelte';
+	import Says from './Says.svelte';
+	import type { ScreenProps } from './screen.ts';
+
+	interface Props extends ScreenProps {
+		mark: Mark;
+		hook: PlannedHook;
+		use: Use | null;
+	}
+
+	let { day, item, mark, hook, use, onnext, onback, more }: Props = $props();
+
+	const { styles } = $derived(day);
+	const driven = $derived(drivenSaid(mark, use ?? undefined, styles.lead));
+	let measuring: 'across' | 'up' | null = $state(null);
+	let across: number | null = $state(null);
+	let up: number | null = $state(null);
+
+	const hole = $derived(
+		across === null && up === null
+			? hook.hole
+			: holeAsRead(mark, {
+					across: across ?? mark.across.exact.value,
+					up: up ?? mark.up.exact.value
+				})
+	);
+	const off = $derived({ x: hole.x - hook.hole.x, y: hole.y - hook.hole.y });
+	const told = $derived(hooksInstruction(off, mark.name, day.rules.tolerance));
+	const odd = $derived(oddReading('hook', Math.hypot(off.x, off.y)));
+	let kept = $state(false);
+
+	function set() {
+		day.tell({
+			...{ what: 'set', step: item.step.id, hookId: hook.id, hook: hook.kind },
+			...{ planned: hook.hole, hole },
+			bearing: { x: hook.bearing.x + off.x, y: hook.bearing.y + off.y }
+		});
+		onnext();
+	}
+</script>
+
+{#if use}
+	<p>
+		Here it meets <strong>{GROUNDS[use.ground]}</strong>{driven ? `: ${driven}` : ''}.
+	</p>
+{/if}
+<Says says={item.step.says} {styles} />
+{#if item.mark?.state === 'done'}
+	<p class="small-note">It is set. Measure it again if it has moved.</p>
+{/if}
+<div class="where">
+	<button type="button" aria-expanded={measuring === 'up'} onclick={() => (measuring = 'up')}>
+		Its height is off
+	</button>
+	<button
+		type="button"
+		aria-expanded={measuring === 'across'}
+		onclick={() => (measuring = 'across')}
+	>
+		It is off sideways
+	</button>
+</div>
+{#if measuring === 'up'}
+	<ReadingPad
+		label="The hole, {mark.up.way} {mark.up.datum}"
+		value={up}
+		{styles}
+		truth={mark.up.exact.value - 4}
+		onvalue={(mm) => (up = mm)}
+	/>
+{:else if measuring === 'across'}
+	<ReadingPad
+		label="The hole, {mark.across.way} {mark.across.datum}"
+		value={across}
+		{styles}
+		truth={mark.across.exact.value + 4}
+		onvalue={(mm) => (across = mm)}
+	/>
+{/if}
+{#if !told.fine}
+	<p class="told" role="status">
+		<strong>{say(told.says, styles.lead)}</strong>
+		{told.or}
+	</p>
+{/if}
+<OnceMore {odd} style={styles.lead} bind:kept />
+<Foot
+	label={told.fine ? 'It is in, next' : 'Keep it so, next'}
+	disabled={item.waitsFor.length > 0 || (odd !== null && !kept)}
+	onact={set}
+	{onback}
+	{more}
+/>
+
+<style>
+	.where {
+		display: flex;
+		gap: 0.5rem;
+	}
+
+	.where button {
+		min-height: 48px;
+		padding: 0 0.9rem;
+		border: 1.5px solid var(--graphite-soft);
+		border-radius: 1.5rem;
+		cursor: pointer;
+	}
+
+	.where [aria-expanded='true'] {
+		border-color: var(--color-primary);
+		color: var(--color-primary);
+		font-weight: 700;
+	}
+
+	.told {
+		padding: 0.5rem 0.8rem;
+		border-left: 6px solid var(--marigold);
+		background: color-mix(in srgb, var(--marigold) 14%, var(--color-base-100));
+	}
+</style>

@@ -1,0 +1,346 @@
+<script lang="ts">
+	import { page } from '$app/state';
+	import { Volume2, VolumeX, X } from '@lucide/svelte';
+	import { tinykeys } from 'tinykeys';
+	import { PHASES, say, spokenMark, type Met, type SheetStep } from '$lib/core/index.ts';
+	import { settle, settlementBy } from '$lib/store/commands/index.ts';
+	import { getSession } from '$lib/store/session.svelte.ts';
+	import CautionList from '$lib/ui/CautionList.svelte';
+	import { Aloud } from '$lib/ui/hang/aloud.svelte.ts';
+	import { Awake } from '$lib/ui/hang/awake.svelte.ts';
+	import { Day } from '$lib/ui/hang/day.svelte.ts';
+	import DayOver from '$lib/ui/hang/DayOver.svelte';
+	import LevelScreen from '$lib/ui/hang/LevelScreen.svelte';
+	import LiftScreen from '$lib/ui/hang/LiftScreen.svelte';
+	import MarkScreen from '$lib/ui/hang/MarkScreen.svelte';
+	import NextWay from '$lib/ui/hang/NextWay.svelte';
+	import ProofScreen from '$lib/ui/hang/ProofScreen.svelte';
+	import RingedWall from '$lib/ui/hang/RingedWall.svelte';
+	import SetScreen from '$lib/ui/hang/SetScreen.svelte';
+	import SkipPart from '$lib/ui/hang/SkipPart.svelte';
+	import TickScreen from '$lib/ui/hang/TickScreen.svelte';
+	import WrongPart from '$lib/ui/hang/WrongPart.svelte';
+	import KeepingNote from '$lib/ui/KeepingNote.svelte';
+	import { projectPath } from '$lib/ui/paths.ts';
+	import { getBones } from '$lib/ui/survey/bones.svelte.ts';
+
+	const session = $derived(getSession()());
+	const bones = $derived(getBones()());
+	const wallId = $derived(page.params.wall!);
+	const day = new Day(() => ({ session, bones, wallId }));
+	const { sheet, styles, plan, wall } = $derived(day);
+
+	/** The step looked at; null for the first that is open. */
+	let looked: string | null = $state(null);
+	let wrong = $state(false);
+
+	const item: SheetStep | null = $derived(
+		sheet.find(({ step }) => step.id === looked) ?? day.next ?? null
+	);
+	const at = $derived(item ? sheet.indexOf(item) : sheet.length);
+	const inPhase = $derived(sheet.filter(({ step }) => step.phase === item?.step.phase));
+	const done = $derived(sheet.filter(({ mark, off }) => mark && !off).length);
+	const asks = $derived(item?.step.asks);
+	const planned = $derived(plan.pieces.find(({ pieceId }) => pieceId === item?.step.pieceId));
+	const hook = $derived(
+		asks?.of === 'set'
+			? asks.hook
+			: asks?.of === 'mark'
+				? (planned?.hooks.find(({ id }) => id === asks.mark.id) ?? null)
+				: null
+	);
+	/** Something else was met than it was fixed for, and nobody chose another way yet. */
+	const reopened = $derived(
+		planned !== undefined &&
+			!planned.settled &&
+			!planned.hanging &&
+			day.project.day.some(
+				(event) =>
+					event.what === 'met' &&
+					event.pieceId === planned.pieceId &&
+					event.at >= (day.state.began ?? '')
+			)
+	);
+
+	const awake = new Awake();
+	const aloud = new Aloud(() => {
+		if (!item) return 'All is done.';
+		if (asks?.of === 'mark') return spokenMark(asks.mark, styles.lead);
+		return [item.step.title, ...item.step.says].map((line) => say(line, styles.lead)).join('. ');
+	});
+
+	function next() {
+		looked = null;
+		scrollTo({ top: 0 });
+	}
+
+	function back() {
+		looked = sheet[at - 1]?.step.id ?? looked;
+		scrollTo({ top: 0 });
+	}
+
+	function met(what: Met) {
+		if (!hook || !item?.step.pieceId) return;
+		const { pieceId } = item.step;
+		day.tell({
+			...{ what: 'met', step: item.step.id, hookId: hook.id, pieceId },
+			...{ met: what, hole: hook.hole }
+		});
+		wrong = false;
+		looked = null;
+	}
+
+	function use(index: number) {
+		const pieceId = planned!.pieceId;
+		const choice = day.fixOf(pieceId)?.choice;
+		const way = choice?.ok ? choice.value.ways[index] : undefined;
+		if (way) session.run(settle(wallId, [settlementBy(pieceId, way)]));
+	}
+
+	/** A pedal or a clicker that turns pages works without a hand on the phone. */
+	$effect(() => {
+		const act = (selector: string) => (event: KeyboardEvent) => {
+			if (event.target instanceof HTMLInputElement) return;
+			event.preventDefault();
+			document.querySelector<HTMLButtonElement>(selector)?.click();
+		};
+		return tinykeys(window, {
+			PageDown: act('.foot .act:enabled'),
+			PageUp: act('.foot .back')
+		});
+	});
+</script>
+
+<svelte:head><title>At the wall · {wall.name} · Warm Porch</title></svelte:head>
+
+<header>
+	<h1>{wall.name}</h1>
+	<p>
+		{#if item}
+			{PHASES[item.step.phase].toLowerCase()}
+			{inPhase.indexOf(item) + 1} of {inPhase.length}
+		{/if}
+	</p>
+	<KeepingNote {session} />
+	<a
+		href={projectPath(page.params.project!, wallId, 'hang')}
+		aria-label="Leave the wall, back to the run sheet"
+	>
+		<X size={24} aria-hidden="true" />
+	</a>
+</header>
+<progress value={done} max={sheet.length} aria-label="{done} of {sheet.length} steps"></progress>
+<main>
+	{#if wrong}
+		<WrongPart
+			{styles}
+			onmet={hook && asks?.of === 'set' ? met : null}
+			onclose={() => (wrong = false)}
+		/>
+	{:else if item}
+		<!-- Each step has screens of its own: one that goes is not told of the next. -->
+		{#each [item] as shown (shown.step.id)}
+			{@const { step, waitsFor, mark } = shown}
+			{@const { asks } = step}
+			{#snippet more()}
+				<button class="in-reach wrong" type="button" onclick={() => (wrong = true)}
+					>Something’s wrong</button
+				>
+				{#if aloud.able}
+					<button
+						class="in-reach"
+						type="button"
+						aria-pressed={aloud.on}
+						onclick={() => (aloud.on = !aloud.on)}
+					>
+						{#if aloud.on}
+							<VolumeX size={20} aria-hidden="true" /> Stop
+						{:else}
+							<Volume2 size={20} aria-hidden="true" /> Read aloud
+						{/if}
+					</button>
+				{/if}
+				<SkipPart
+					skipped={mark?.state === 'skipped' ? mark.why : null}
+					onskip={(why) => {
+						day.tell({ what: 'skipped', step: step.id, why });
+						next();
+					}}
+				/>
+			{/snippet}
+			<h2>{step.title}</h2>
+			{#if waitsFor.length > 0}
+				<p class="first" role="status">
+					First: {waitsFor[0]}{waitsFor.length > 1 ? `, and ${waitsFor.length - 1} more` : ''}.
+					<button type="button" onclick={next}>Go there</button>
+				</p>
+			{/if}
+			{#if hook || asks.of === 'lift' || asks.of === 'level'}
+				<RingedWall {wall} {plan} pieceId={step.pieceId} {hook} />
+			{/if}
+			<CautionList cautions={step.cautions.filter(({ grade }) => grade === 'stop')} {styles} />
+			{#if step.cautions.some(({ grade }) => grade !== 'stop')}
+				<details>
+					<summary>Take care</summary>
+					<CautionList cautions={step.cautions.filter(({ grade }) => grade !== 'stop')} {styles} />
+				</details>
+			{/if}
+			{#if !awake.held && step.phase === 'prove'}
+				<p class="small-note">
+					{awake.able
+						? 'This browser did not let the screen stay on: set it to stay lit yourself.'
+						: 'This page cannot keep the screen on here: set the phone to stay lit, or serve it over HTTPS.'}
+				</p>
+			{/if}
+			{#if reopened && (asks.of === 'mark' || asks.of === 'set')}
+				<NextWay
+					letter={planned!.letter}
+					fix={bones.busy ? undefined : day.fixOf(planned!.pieceId)}
+					{styles}
+					onuse={use}
+				/>
+				<div class="reach">{@render more()}</div>
+			{:else if asks.of === 'proof'}
+				<ProofScreen {day} item={shown} proof={asks.proof} onnext={next} onback={back} {more} />
+			{:else if asks.of === 'mark'}
+				<MarkScreen {day} item={shown} mark={asks.mark} onnext={next} onback={back} {more} />
+			{:else if asks.of === 'set'}
+				<SetScreen {day} item={shown} {...asks} onnext={next} onback={back} {more} />
+			{:else if asks.of === 'lift'}
+				<LiftScreen {day} item={shown} {...asks} onnext={next} onback={back} {more} />
+			{:else if asks.of === 'level'}
+				<LevelScreen {day} item={shown} {...asks} onnext={next} onback={back} {more} />
+			{:else}
+				<TickScreen {day} item={shown} onnext={next} onback={back} {more} />
+			{/if}
+		{/each}
+	{:else}
+		<DayOver {day} onback={back} />
+	{/if}
+</main>
+
+<style>
+	header {
+		position: sticky;
+		z-index: 6;
+		top: 0;
+		display: flex;
+		gap: 0.8rem;
+		align-items: center;
+		min-height: 3.2rem;
+		padding: 0 0.4rem 0 1rem;
+		background: var(--umber);
+		color: var(--umber-text);
+	}
+
+	h1 {
+		font-size: 1.15rem;
+		white-space: nowrap;
+	}
+
+	header p {
+		margin-left: auto;
+		font-size: 0.92rem;
+		white-space: nowrap;
+	}
+
+	header a {
+		display: grid;
+		width: 48px;
+		height: 48px;
+		place-items: center;
+	}
+
+	header :focus-visible {
+		outline-color: var(--steel-tape);
+	}
+
+	/* How far the day has come, as a tape pulled out. */
+	progress {
+		display: block;
+		width: 100%;
+		height: 12px;
+		appearance: none;
+		border: 0;
+		background:
+			repeating-linear-gradient(90deg, #00000055 0 1px, transparent 1px 13px), var(--boxwood);
+	}
+
+	progress::-webkit-progress-bar {
+		background: transparent;
+	}
+
+	progress::-webkit-progress-value {
+		background:
+			repeating-linear-gradient(90deg, #00000055 0 1px, transparent 1px 13px), var(--tape-blue);
+	}
+
+	progress::-moz-progress-bar {
+		background: var(--tape-blue);
+	}
+
+	main {
+		display: flex;
+		flex-direction: column;
+		gap: 0.7rem;
+		max-width: 34rem;
+		min-height: calc(100dvh - 4rem);
+		margin: 0 auto;
+		padding: 0.8rem 1rem 0;
+	}
+
+	h2 {
+		font-size: 1.6rem;
+		line-height: 1.15;
+	}
+
+	.first {
+		display: flex;
+		gap: 0.8rem;
+		align-items: center;
+		justify-content: space-between;
+		padding: 0.3rem 0.8rem;
+		border-left: 6px solid var(--marigold);
+		background: color-mix(in srgb, var(--marigold) 14%, var(--color-base-100));
+	}
+
+	.first button {
+		min-height: 48px;
+		color: var(--color-primary);
+		font-weight: 700;
+		cursor: pointer;
+	}
+
+	.reach {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 0.4rem;
+		padding-bottom: 1rem;
+	}
+
+	.in-reach {
+		display: flex;
+		gap: 0.4rem;
+		align-items: center;
+		min-height: 48px;
+		padding: 0 0.8rem;
+		border: 2px solid var(--color-primary);
+		border-radius: 1.5rem;
+		color: var(--color-primary);
+		font-weight: 700;
+		cursor: pointer;
+	}
+
+	.in-reach.wrong {
+		border-color: var(--color-error);
+		color: var(--color-error);
+	}
+
+	summary {
+		min-height: 48px;
+		padding-top: 0.7rem;
+		color: var(--color-primary);
+		font-weight: 600;
+		cursor: pointer;
+	}
+</style>
