@@ -7,6 +7,7 @@ import type { Project } from '../model/project.ts';
 import { activeArrangement } from '../model/wall.ts';
 import { fixOnWall } from '../plan/fix.ts';
 import { planForPage, type WallPlan } from '../plan/plan-for-page.ts';
+import { holeAsRead, topReading } from './as-read.ts';
 import { happen } from './happen.ts';
 import { frozenPoints } from './frozen.ts';
 import { nextStep, oneOn, reordered, runSheet, type SheetStep } from './run-sheet.ts';
@@ -271,6 +272,22 @@ describe('what happens on the day', () => {
 		const lowered = planned(after(high, told({ what: 'corrected', pieceId, hooks })), 'A');
 		expect(lowered.rect.y).closeTo(rect.y, 1e-9);
 		expect(lowered.hooks[1]!.hole.y).closeTo(planned(start, 'A').hooks[1]!.hole.y - 6, 1e-9);
+	});
+
+	it('tells where the top edge is to read, and how much higher it hangs for what is read', () => {
+		const start = hung(DEMO, 'A');
+		const mark = planOf(start).marks.find(({ letter }) => letter === 'A')!;
+		const edge = topReading(mark, planned(start, 'A').rect);
+		// Its middle is at 66 in, it is 16 1/2 in high; the floor under its left hook lies 0.153 in below the datum.
+		const hole = mark.hole.x / 25.4;
+		expect(edge.reads / 25.4).closeTo(66 + 8.25 + hole / 336, 1e-6);
+		expect(edge.higher(edge.reads + 6)).closeTo(6, 1e-9);
+		const at = holeAsRead(mark, {
+			across: mark.across.exact.value + 3,
+			up: mark.up.exact.value - 5
+		});
+		expect(at.x).closeTo(mark.hole.x + 3, 1e-9);
+		expect(at.y).closeTo(mark.hole.y - 5, 1e-9);
 	});
 
 	it('keeps what hung before when a piece is hung anew or taken down', () => {

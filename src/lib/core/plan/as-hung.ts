@@ -1,4 +1,4 @@
-import { byFormula } from '../derived.ts';
+import { addUp, plus, type Derived } from '../derived.ts';
 import { centreX, top } from '../geometry/rect.ts';
 import { memoised } from '../memo.ts';
 import type { DayEvent, DayEventOf } from '../model/day.ts';
@@ -115,7 +115,7 @@ function movedHook(hook: PlannedHook, { dx, dy }: { dx: number; dy: number }): P
 	};
 }
 
-const AS_HUNG = 'as it was hung';
+const asItIs = (value: number): Derived => addUp([plus('as it hangs', value)], 'as it was hung');
 
 /** A piece that hangs: where it hangs, and on what, is no question any more. */
 export const asHung = memoised((planned: PlannedPiece, hanging: Hanging): PlannedPiece => {
@@ -127,9 +127,9 @@ export const asHung = memoised((planned: PlannedPiece, hanging: Hanging): Planne
 			kind: point.hook,
 			bearing: point.bearing,
 			hole: point.hole,
-			height: byFormula(point.bearing.y, AS_HUNG),
-			across: byFormula(point.bearing.x, AS_HUNG),
-			drop: byFormula(top(hanging.rect) - point.bearing.y, AS_HUNG),
+			height: asItIs(point.bearing.y),
+			across: asItIs(point.bearing.x),
+			drop: asItIs(top(hanging.rect) - point.bearing.y),
 			cord: plan?.cord ?? null,
 			load: plan?.load ?? null
 		};

@@ -31,8 +31,14 @@
 
 	.figures {
 		display: flex;
+		flex-wrap: wrap;
+		gap: 0 1rem;
 		align-items: baseline;
 		justify-content: space-between;
+	}
+
+	.figures span {
+		white-space: nowrap;
 	}
 
 	.lead {

@@ -8,6 +8,7 @@
 		type Piece,
 		type PlannedPiece
 	} from '$lib/core/index.ts';
+	import { now } from '$lib/store/clock.ts';
 	import { newId } from '$lib/store/new-id.ts';
 	import Foot from './Foot.svelte';
 	import Says from './Says.svelte';
@@ -34,7 +35,7 @@
 				what: 'hung',
 				hanging: {
 					...{ id: newId(), pieceId: piece.id, wallId: day.wall.id, rect: planned.rect, points },
-					...{ since: new Date().toISOString(), by: day.project.hanger },
+					...{ since: now().toISOString(), by: day.project.hanger },
 					...{ tilt: null, until: null, why: '' }
 				}
 			});

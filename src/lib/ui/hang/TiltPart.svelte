@@ -1,6 +1,7 @@
 <script lang="ts">
 	import {
 		highHook,
+		highSide,
 		oddReading,
 		seeded,
 		seedOf,
@@ -90,7 +91,9 @@
 	<Says {says} {styles} />
 {/if}
 {#if shown !== null || tilt !== null}
-	<p class="measure shown">{(shown ?? tilt!).toFixed(2)}°</p>
+	<p class="measure shown">
+		{Math.abs(shown ?? tilt!).toFixed(2)}° {told?.fine ? '' : `${highSide(shown ?? tilt!)} high`}
+	</p>
 {/if}
 <fieldset>
 	<legend>Which end is high?</legend>

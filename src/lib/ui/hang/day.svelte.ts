@@ -9,6 +9,7 @@ import {
 	type SheetStep
 } from '$lib/core/index.ts';
 import { tellDay } from '$lib/store/commands/index.ts';
+import { now } from '$lib/store/clock.ts';
 import { newId } from '$lib/store/new-id.ts';
 import type { Session } from '$lib/store/session.svelte.ts';
 import { Chooser } from '../fix/chooser.svelte.ts';
@@ -64,7 +65,7 @@ export class Day {
 	/** Tells what happened, now; answers when. */
 	tell(told: Told): string {
 		const { session, wallId } = this.#of();
-		const at = momentAfter(new Date(), this.state.last);
+		const at = momentAfter(now(), this.state.last);
 		const by = session.kept.hanger;
 		session.run(tellDay({ ...told, id: newId(), at, by, wallId } as DayEvent));
 		return at;

@@ -323,7 +323,8 @@
 		gap: 0.4rem;
 		align-items: center;
 		min-height: 48px;
-		padding: 0 0.8rem;
+		padding: 0 0.7rem;
+		font-size: 0.95rem;
 		border: 2px solid var(--color-primary);
 		border-radius: 1.5rem;
 		color: var(--color-primary);

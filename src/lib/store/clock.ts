@@ -1,0 +1,2 @@
+/** The time by this machine’s clock. */
+export const now = (): Date => new Date();
