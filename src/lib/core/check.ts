@@ -39,6 +39,14 @@ export function mustBePositive(values: Record<string, number>): void {
 		if (value <= 0) throw new RangeError(`${name} must be more than 0, got ${value}`);
 }
 
+/** Throws RangeError when a number is not finite, or not from `least` to `most`. */
+export function mustBeBetween(values: Record<string, number>, least: number, most: number): void {
+	mustBeFinite(values);
+	for (const [name, value] of Object.entries(values))
+		if (value < least || value > most)
+			throw new RangeError(`${name} must be from ${least} to ${most}, got ${value}`);
+}
+
 /** `ringSpan` → `ring span`. */
 function words(name: string): string {
 	return name.replace(/([A-Z])/g, (letter) => ` ${letter.toLowerCase()}`);

@@ -1,20 +1,24 @@
 import { care } from '../caution.ts';
-import { kindOf, type Sensitivity } from '../kinds/index.ts';
+import { fadesOf, luxOn } from '../care/care-of.ts';
+import { LIGHT_LIMITS } from '../care/light-dose.ts';
 import type { CautionRule } from './face.ts';
 
-/** Most light that things bear, lux. Source: CIE 157:2004. */
-const BEARS: Record<Exclude<Sensitivity, 'none'>, number> = { high: 50, medium: 200 };
-const WHAT = { high: 'works on paper and textiles bear', medium: 'paintings bear' };
+const WHAT = {
+	high: 'what fades so fast bears',
+	medium: 'works on paper bear',
+	low: 'paintings bear'
+};
 
 export const tooBright: CautionRule = {
 	code: 'too-bright',
 	source: 'CIE 157:2004',
-	find: ({ piece: { letter, kind, glazing }, wall: { lux } }) => {
-		const suffers = kindOf(kind).suffers(glazing !== 'none');
-		if (suffers === 'none' || lux === null || lux <= BEARS[suffers]) return null;
+	find: ({ piece, wall }) => {
+		const fades = fadesOf(piece);
+		const lux = luxOn(wall, piece.id);
+		if (fades === 'none' || lux === null || lux <= LIGHT_LIMITS[fades].lux) return null;
 		return care(
 			'too-bright',
-			`${Math.round(lux)} lux falls on ${letter}; ${WHAT[suffers]} at most ${BEARS[suffers]}.`,
+			`${Math.round(lux)} lux falls on ${piece.letter}; ${WHAT[fades]} at most ${LIGHT_LIMITS[fades].lux}.`,
 			'Hang it out of direct sun and not facing a window; shade it, film the window, or hang a copy. Ask a conservator about anything valuable.'
 		);
 	}

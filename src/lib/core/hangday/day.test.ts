@@ -49,7 +49,14 @@ function hung(project: Project, letter: string): Project {
 		what: 'hung',
 		hanging: {
 			...{ id: `h-${letter}`, pieceId: piece.pieceId, wallId: WALL, rect: piece.rect },
-			...{ since: '2026-05-02T10:00:00.000Z', by: 'M', tilt: null, until: null, why: '' },
+			...{
+				since: '2026-05-02T10:00:00.000Z',
+				by: 'M',
+				tilt: null,
+				until: null,
+				why: '',
+				looks: []
+			},
 			points: frozenPoints(piece, undefined)
 		}
 	});

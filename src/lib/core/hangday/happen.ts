@@ -57,6 +57,14 @@ const EFFECTS: Effects = {
 				})
 			};
 		}),
+	looked: (project, { id, hangingId, at, by, state, text, photo }) => ({
+		...project,
+		hangings: project.hangings.map((each) =>
+			each.id === hangingId
+				? { ...each, looks: [...each.looks, { id, at, by, state, text, photo }] }
+				: each
+		)
+	}),
 	'taken-down': (project, { hangingId, at, why }) => {
 		const hanging = project.hangings.find(({ id }) => id === hangingId);
 		if (!hanging) return project;

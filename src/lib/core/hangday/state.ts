@@ -72,6 +72,8 @@ export const dayState = memoised((day: readonly DayEvent[], wallId: string): Day
 			case 'levelled':
 			case 'came-out':
 			case 'corrected':
+			case 'looked':
+			case 'filled':
 			case 'taken-down':
 				break;
 		}

@@ -9,7 +9,8 @@ export const canvas = {
 	outlines: ['rectangle', 'oval'],
 	glazing: false,
 	framed: false,
-	suffers: () => 'medium',
+	suffers: () => 'low',
+	air: 'Canvas slackens in damp air and tightens in dry: steady counts more than right.',
 	hangers: ['stretcher', 'wire-one', 'wire-two', 'rings', 'sawtooth-two', 'cleat'],
 	checks: [keys, backing, labels, topMarked]
 } as const satisfies Kind;

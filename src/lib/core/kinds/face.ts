@@ -1,11 +1,9 @@
 import type { HangerKind } from '../hangers/index.ts';
+import type { Fades } from '../care/light-dose.ts';
 import type { Check } from './checks.ts';
 
 /** Outlines a piece can have. */
 export type OutlineShape = 'rectangle' | 'oval' | 'polygon';
-
-/** Groups of CIE 157:2004: works on paper and textiles, paintings, and what light does not harm. */
-export type Sensitivity = 'high' | 'medium' | 'none';
 
 /** One kind of piece: what is usual for it, what it may hang by, and what to look over before the day. */
 export interface Kind {
@@ -20,8 +18,10 @@ export interface Kind {
 	glazing: boolean;
 	/** It has a frame whose moulding matters. */
 	framed: boolean;
-	/** How light and damp harm it, as CIE 157:2004 groups things; behind glass it is taken for a work on paper. */
-	suffers: (glazed: boolean) => Sensitivity;
+	/** How readily light harms it; what it harms not, damp does not either. Behind glass it is taken for a work on paper. */
+	suffers: (glazed: boolean) => Fades;
+	/** What it wants of the air, besides what all want. Common practice. */
+	air?: string;
 	/** Ways to hang it that are worth offering first, the usual one first. */
 	hangers: readonly [HangerKind, ...HangerKind[]];
 	checks: readonly Check[];

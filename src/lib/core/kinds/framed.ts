@@ -9,7 +9,7 @@ export const framed = {
 	outlines: ['rectangle', 'oval'],
 	glazing: true,
 	framed: true,
-	suffers: (glazed) => (glazed ? 'high' : 'medium'),
+	suffers: (glazed) => (glazed ? 'medium' : 'low'),
 	hangers: ['wire-one', 'wire-two', 'rings', 'security', 'cleat', 'rail', 'sawtooth'],
 	checks: [joints, rabbet, clips, backing, glassEdges, labels, topMarked]
 } as const satisfies Kind;

@@ -9,7 +9,7 @@ import { shelf } from './shelf.ts';
 import { textile } from './textile.ts';
 
 export type { Check } from './checks.ts';
-export type { Kind, OutlineShape, Sensitivity } from './face.ts';
+export type { Kind, OutlineShape } from './face.ts';
 
 const KIND_LIST = [framed, canvas, mirror, panel, plate, object, textile, shelf] as const;
 

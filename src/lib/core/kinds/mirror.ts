@@ -10,6 +10,7 @@ export const mirror = {
 	glazing: true,
 	framed: true,
 	suffers: () => 'none',
+	air: 'Damp creeps behind the glass from its edges: not over a basin or a hob.',
 	hangers: ['rings', 'cleat', 'mirror-plates', 'security', 'wire-two'],
 	checks: [joints, clips, silver, backing, glassEdges]
 } as const satisfies Kind;

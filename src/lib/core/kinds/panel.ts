@@ -9,7 +9,8 @@ export const panel = {
 	outlines: ['rectangle', 'oval', 'polygon'],
 	glazing: false,
 	framed: false,
-	suffers: () => 'medium',
+	suffers: () => 'low',
+	air: 'Wood bends as the damp of the air changes: no cold outside wall, and no room that is heated by spells.',
 	hangers: ['drilled', 'keyholes', 'cleat', 'rings', 'sawtooth-two', 'strips'],
 	checks: [sealed, feltAll, labels, topMarked]
 } as const satisfies Kind;

@@ -10,6 +10,7 @@ export const textile = {
 	glazing: false,
 	framed: false,
 	suffers: () => 'high',
+	air: 'Damp and dust feed moths and mould: look into its folds each spring.',
 	hangers: ['cleat', 'rail', 'pin', 'strips'],
 	checks: [sleeve, insects, labels, topMarked]
 } as const satisfies Kind;

@@ -72,6 +72,21 @@ export const dayEventSchema = z.discriminatedUnion('what', [
 			.check(z.maxLength(20), z.describe('hooks that were set anew, mm higher'))
 	}),
 	z.object({ ...common, what: z.literal('hung'), hanging: hangingSchema }),
+	z.object({
+		...common,
+		what: z.literal('looked'),
+		hangingId: id,
+		state: z.enum(['fine', 'job', 'note']),
+		text: z.string().check(z.maxLength(2000)),
+		photo: z.string().check(z.maxLength(64))
+	}),
+	z.object({
+		...common,
+		what: z.literal('filled'),
+		hole: z
+			.string()
+			.check(z.minLength(1), z.maxLength(100), z.describe('id of a hole that was filled'))
+	}),
 	z.object({ ...common, what: z.literal('taken-down'), hangingId: id, why: shortText })
 ]);
 export type DayEvent = z.infer<typeof dayEventSchema>;

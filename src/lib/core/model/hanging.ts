@@ -20,6 +20,17 @@ export const hungPointSchema = z.object({
 	ratedBy: shortText.check(z.describe('how that is known; empty where it is not')),
 	ground: z.nullable(z.enum(Object.keys(GROUNDS) as [Ground, ...Ground[]]))
 });
+/** A look at what hangs: it is right, a job to do, or only a note of how it is. */
+export const lookSchema = z.object({
+	id,
+	at: z.iso.datetime(),
+	by: shortText,
+	state: z.enum(['fine', 'job', 'note']),
+	text: z.string().check(z.maxLength(2000)),
+	photo: z.string().check(z.maxLength(64), z.describe('hash of a photo; empty for none'))
+});
+export type LookOver = z.infer<typeof lookSchema>;
+
 export type HungPoint = z.infer<typeof hungPointSchema>;
 
 /** What was really done: a piece on a wall from a day on. Its place is a fact to the plan. */
@@ -41,6 +52,7 @@ export const hangingSchema = z.object({
 	until: z
 		.nullable(z.iso.datetime())
 		.check(z.describe('when it was taken down; null while it hangs')),
-	why: shortText.check(z.describe('why it was taken down or moved'))
+	why: shortText.check(z.describe('why it was taken down or moved')),
+	looks: z.array(lookSchema).check(z.maxLength(2000))
 });
 export type Hanging = z.infer<typeof hangingSchema>;

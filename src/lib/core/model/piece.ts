@@ -1,4 +1,5 @@
 import * as z from 'zod/mini';
+import { FADES } from '../care/light-dose.ts';
 import { HOOK_KINDS } from '../fixings/index.ts';
 import { backSchema, FRAME_MATERIALS } from '../hangers/index.ts';
 import { PIECE_KINDS } from '../kinds/index.ts';
@@ -59,6 +60,12 @@ export const pieceSchema = z.object({
 		),
 	set: shortText.check(z.describe('name of the set it is one of; empty for none')),
 	notes: z.string().check(z.maxLength(2000)),
+	fades: z
+		._default(z.nullable(z.enum(FADES)), null)
+		.check(z.describe('how readily light harms it, CIE 157:2004; null to go by its kind')),
+	worth: z
+		._default(z.nullable(z.number().check(z.minimum(0), z.maximum(1e12))), null)
+		.check(z.describe('value for insurance, in the project’s currency; null where nobody said')),
 	found: z
 		.record(z.string().check(z.maxLength(40)), foundSchema)
 		.check(z.describe('what was found on looking it over, by check')),

@@ -72,6 +72,9 @@ export const projectSchema = z
 		hangings: z
 			._default(z.array(hangingSchema).check(z.maxLength(20_000)), [])
 			.check(z.describe('what was really hung, and where; kept after it is taken down')),
+		currency: z
+			._default(shortText, '')
+			.check(z.describe('of what pieces are worth, such as EUR; empty where nobody said')),
 		hanger: z
 			._default(shortText, '')
 			.check(z.describe('who hangs, put beside what they do; empty where nobody says')),

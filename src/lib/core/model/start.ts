@@ -7,6 +7,7 @@ import { nextLetter, type Piece } from './piece.ts';
 import { PROJECT_FORMAT, PROJECT_VERSION, type Project, type Kit } from './project.ts';
 import { faceOf, type Feature, type FeatureKind } from '../features/index.ts';
 import { ceilingAt, floorAt } from '../survey/outline.ts';
+import { usualLight } from './survey.ts';
 import type { WallPhoto } from './wall-photo.ts';
 import type { Arrangement, PlacedHeight, Placement, Wall } from './wall.ts';
 
@@ -33,6 +34,7 @@ export function startWall(
 		made: { of: 'unknown', board: null, surface: 'smooth', age: 'unknown' },
 		wet: [],
 		lux: null,
+		lit: usualLight,
 		hints: [],
 		studs: { pitch: null, pinned: [] },
 		proof: { width: null, height: null, diagonal: null },
@@ -91,6 +93,7 @@ export function startProject(
 		packed: [],
 		day: [],
 		hangings: [],
+		currency: '',
 		hanger: '',
 		pieces: [],
 		walls: [startWall(newId, wall, houseRules.units)]
@@ -148,6 +151,8 @@ export function startPiece(
 		colour: '',
 		set: '',
 		notes: '',
+		fades: null,
+		worth: null,
 		found: {},
 		back,
 		hook: hangerOf(back).hooks[0]

@@ -44,3 +44,14 @@ export const proofSchema = z.object({
 
 export const WET_SIDES = ['behind', 'above', 'below'] as const;
 export type WetSide = (typeof WET_SIDES)[number];
+
+/** How long a wall is lit, and the light read at single pieces. */
+export const litSchema = z.object({
+	hoursPerDay: z.number().check(z.minimum(0), z.maximum(24)),
+	daysPerYear: z.number().check(z.minimum(0), z.maximum(366)),
+	at: z.record(id, distance).check(z.describe('lux by piece, where it hangs'))
+});
+export type Lit = z.infer<typeof litSchema>;
+
+/** Until somebody says otherwise a wall is lit so long. A choice, no source. */
+export const usualLight: Lit = { hoursPerDay: 8, daysPerYear: 365, at: {} };

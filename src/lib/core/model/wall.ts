@@ -6,9 +6,11 @@ import { fixSchema } from './fix.ts';
 import { distance, id, position, shortText, size } from './sizes.ts';
 import {
 	levelReadingsSchema,
+	litSchema,
 	proofSchema,
 	stairsSchema,
 	studsSchema,
+	usualLight,
 	WET_SIDES
 } from './survey.ts';
 import { wallPhotoSchema } from './wall-photo.ts';
@@ -104,6 +106,9 @@ export const wallSchema = z.object({
 	lux: z
 		.nullable(distance)
 		.check(z.describe('light that falls on the wall, lux; null when not measured')),
+	lit: z
+		._default(litSchema, usualLight)
+		.check(z.describe('how long it is lit, and light read at single pieces')),
 	hints: z.array(hintSchema).check(z.maxLength(5000)),
 	studs: studsSchema,
 	proof: proofSchema,

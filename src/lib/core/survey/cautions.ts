@@ -1,3 +1,4 @@
+import { LIGHT_LIMITS } from '../care/light-dose.ts';
 import { care, note, stop, type Caution } from '../caution.ts';
 import { faceOf, type Feature } from '../features/index.ts';
 import { overlap, right, top } from '../geometry/rect.ts';
@@ -96,8 +97,8 @@ function stairFaults({ stairs, width }: Wall): Caution[] {
 }
 
 /** Light that works on paper and canvases bear, lux. Source: CIE 157:2004. */
-const PAPER_LUX = 50;
-const CANVAS_LUX = 200;
+const PAPER_LUX = LIGHT_LIMITS.medium.lux;
+const CANVAS_LUX = LIGHT_LIMITS.low.lux;
 
 /** What a wall calls for before anything is drilled or hung. */
 export function wallCautions(wall: Wall): Caution[] {

@@ -15,6 +15,8 @@ const NAMES: Record<DayEvent['what'], string> = {
 	'came-out': 'take it as it came out',
 	corrected: 'set a hook anew',
 	hung: 'hang a piece',
+	looked: 'look a piece over',
+	filled: 'fill a hole',
 	'taken-down': 'take a piece down'
 };
 

@@ -25,6 +25,7 @@ export const DEMO: Project = {
 	packed: [],
 	day: [],
 	hangings: [],
+	currency: '',
 	hanger: '',
 	readings: {},
 	pieces: [...STAIR_HALL_PIECES, ...TEA_ROOM_PIECES, ...NET_LOFT_PIECES],

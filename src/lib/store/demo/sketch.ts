@@ -47,6 +47,8 @@ export function piece({ letter, kind = 'framed', back, ...known }: Sketch): Piec
 		colour: '',
 		set: '',
 		notes: '',
+		fades: null,
+		worth: null,
 		found: {},
 		hook: hangerOf(back).hooks[0],
 		back,

@@ -36,7 +36,7 @@
 				hanging: {
 					...{ id: newId(), pieceId: piece.id, wallId: day.wall.id, rect: planned.rect, points },
 					...{ since: now().toISOString(), by: day.project.hanger },
-					...{ tilt: null, until: null, why: '' }
+					...{ tilt: null, until: null, why: '', looks: [] }
 				}
 			});
 		onnext();

@@ -1,0 +1,3 @@
+export * from './holes.ts';
+export * from './records.ts';
+export * from './timeline.ts';
