@@ -100,6 +100,7 @@ export * from './true-size/paper-sizes.ts';
 export * from './true-size/print.ts';
 export * from './true-size/page-frame.ts';
 export * from './true-size/strip-pages.ts';
+export * from './true-size/table-pages.ts';
 export * from './true-size/template.ts';
 export * from './units/index.ts';
 export * from './weight/estimate.ts';

@@ -17,10 +17,9 @@
 		{ id: 'arrange', name: 'Arrange' },
 		{ id: 'fix', name: 'Fix' },
 		{ id: 'mark', name: 'Mark' },
-		{ id: 'hang', name: 'Hang' }
+		{ id: 'hang', name: 'Hang' },
+		{ id: 'book', name: 'Book' }
 	];
-	/** Segments still folded away. */
-	const folded = ['Book'];
 </script>
 
 <nav class="rule" aria-label="Stations">
@@ -41,15 +40,6 @@
 						<span class="note" class:lacks={!notes[id].ready}>{notes[id].text}</span>
 					{/if}
 				</a>
-			</li>
-		{/each}
-		{#each folded as name, index (name)}
-			<li class="folded">
-				<span title="{name} is not built yet">
-					<span><span class="number measure">{index + 7}</span> {name}</span>
-					<span class="note">folded</span>
-					<span class="sr-only">, not built yet</span>
-				</span>
 			</li>
 		{/each}
 	</ol>
@@ -88,8 +78,7 @@
 		background: radial-gradient(circle at 35% 30%, #f3dc9c, var(--brass) 55%, #7d5b22);
 	}
 
-	a,
-	.folded > span {
+	a {
 		position: relative;
 		display: flex;
 		flex-direction: column;
@@ -107,13 +96,12 @@
 		border-radius: 5px 0 0 5px;
 	}
 
-	li:last-child > span {
+	li:last-child a {
 		border-radius: 0 5px 5px 0;
 	}
 
 	/* Graduations along the lower edge. */
-	a::after,
-	.folded > span::after {
+	a::after {
 		content: '';
 		position: absolute;
 		right: 0;
@@ -155,15 +143,6 @@
 
 	a.current .note.lacks {
 		color: var(--color-error);
-	}
-
-	.folded > span {
-		background: #a08a63;
-		color: #1f160d;
-	}
-
-	.folded .note {
-		color: #1f160d;
 	}
 
 	a:focus-visible {

@@ -190,6 +190,10 @@
 					{#await import('./arrange/ArrangeStage.svelte') then { default: ArrangeStage }}
 						<ArrangeStage {wall} {plan} {styles} showing={view.arranging} />
 					{/await}
+				{:else if here === 'book' && view.then !== null}
+					{#await import('./book/ThenStage.svelte') then { default: ThenStage }}
+						<ThenStage project={session.project} {wall} at={view.then} />
+					{/await}
 				{:else}
 					<Elevation
 						{plan}

@@ -1,6 +1,6 @@
 import { resolve } from '$app/paths';
 
-export type Station = 'rack' | 'survey' | 'arrange' | 'fix' | 'mark' | 'hang';
+export type Station = 'rack' | 'survey' | 'arrange' | 'fix' | 'mark' | 'hang' | 'book';
 
 /** Address of a station of a wall. */
 export const projectPath = (project: string, wall: string, station: Station) =>

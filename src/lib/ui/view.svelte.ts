@@ -28,6 +28,8 @@ export class View {
 	});
 	/** The arrangement that is compared with the one on the wall. */
 	beside: string | null = $state(null);
+	/** The wall as it was at the end of a day, and with which holes, while that is shown. */
+	then: string | null = $state(null);
 	/** What the Survey asks about. */
 	survey: SurveyPart = $state('outline');
 	/** The feature whose facts are open. */

@@ -17,6 +17,7 @@ export interface StationNotes {
 	fix: StationNote;
 	mark: StationNote;
 	hang: StationNote;
+	book: StationNote;
 }
 
 const ready = (text = 'ready'): StationNote => ({ ready: true, text });
@@ -28,6 +29,11 @@ function hangNote({ pieces }: WallPlan): StationNote {
 	const hung = pieces.filter(({ hanging }) => hanging).length;
 	if (pieces.length === 0) return lacks('nothing yet');
 	return hung === pieces.length ? ready('all hung') : lacks(`${pieces.length - hung} to hang`);
+}
+
+function bookNote({ hangings }: Project, { wallId }: WallPlan): StationNote {
+	const here = hangings.filter((each) => each.wallId === wallId && each.until === null).length;
+	return here === 0 ? lacks('empty') : ready(`${here} hang here`);
 }
 
 function surveyNote(project: Project, plan: WallPlan): StationNote {
@@ -75,6 +81,7 @@ export function stationNotes(project: Project, plan: WallPlan): StationNotes {
 						? lacks(`${unsettled} to settle`)
 						: ready(hooked(plan)),
 		mark: plan.marks.length === 0 ? lacks('none yet') : ready(`${plan.marks.length} marks`),
-		hang: hangNote(plan)
+		hang: hangNote(plan),
+		book: bookNote(project, plan)
 	};
 }

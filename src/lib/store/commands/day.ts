@@ -42,3 +42,9 @@ export const setHanger = (hanger: string): Command => ({
 	merge: 'hanger',
 	recipe: (draft) => void (draft.hanger = hanger)
 });
+
+export const setCurrency = (currency: string): Command => ({
+	name: 'name the currency',
+	merge: 'currency',
+	recipe: (draft) => void (draft.currency = currency)
+});

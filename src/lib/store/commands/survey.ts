@@ -1,4 +1,4 @@
-import { moved, type KeptHint, type KeptReading, type Wall } from '../../core/index.ts';
+import { moved, type KeptHint, type KeptReading, type Lit, type Wall } from '../../core/index.ts';
 import type { Command } from '../history.ts';
 import { wallIn } from './find.ts';
 
@@ -70,5 +70,15 @@ export const takeReading = (path: string, reading: KeptReading, write: Command):
 	recipe: (draft) => {
 		write.recipe(draft);
 		draft.readings[path] = reading;
+	}
+});
+
+/** Says how long a wall is lit, or what light was read at single pieces. */
+export const setLit = (wallId: string, lit: Lit): Command => ({
+	name: 'change its light',
+	merge: `lit-${wallId}`,
+	recipe: (draft) => {
+		const wall = wallIn(draft, wallId);
+		if (wall) wall.lit = lit;
 	}
 });

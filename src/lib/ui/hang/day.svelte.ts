@@ -1,32 +1,21 @@
 import {
 	dayState,
-	momentAfter,
 	nextStep,
 	runSheet,
 	stylesOf,
-	type DayEvent,
 	type PieceFix,
 	type SheetStep
 } from '$lib/core/index.ts';
-import { tellDay } from '$lib/store/commands/index.ts';
-import { now } from '$lib/store/clock.ts';
-import { newId } from '$lib/store/new-id.ts';
 import type { Session } from '$lib/store/session.svelte.ts';
 import { Chooser } from '../fix/chooser.svelte.ts';
 import type { BonesWatch } from '../survey/bones.svelte.ts';
+import { tell, type Told } from './tell.ts';
 
 interface Of {
 	session: Session;
 	bones: BonesWatch;
 	wallId: string;
 }
-
-/** What an event tells, besides when, where and by whom. */
-export type Told = DayEvent extends infer E
-	? E extends DayEvent
-		? Omit<E, 'id' | 'at' | 'by' | 'wallId'>
-		: never
-	: never;
 
 /** The day on one wall: its run sheet, what became of each step, and how to tell what happens. */
 export class Day {
@@ -62,12 +51,9 @@ export class Day {
 		return this.fixes.find((each) => each.pieceId === pieceId);
 	}
 
-	/** Tells what happened, now; answers when. */
-	tell(told: Told): string {
+	/** Tells what happened, now. */
+	tell(told: Told): void {
 		const { session, wallId } = this.#of();
-		const at = momentAfter(now(), this.state.last);
-		const by = session.kept.hanger;
-		session.run(tellDay({ ...told, id: newId(), at, by, wallId } as DayEvent));
-		return at;
+		tell(session, wallId, told);
 	}
 }

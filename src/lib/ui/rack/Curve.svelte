@@ -13,9 +13,10 @@
 		/** A level to compare with. */
 		level?: { y: number; name: string } | null;
 		yMost?: number;
+		xMost?: number;
 	}
 
-	let { label, points, mark, xTitle, yTitle, level = null, yMost }: Props = $props();
+	let { label, points, mark, xTitle, yTitle, level = null, yMost, xMost }: Props = $props();
 
 	let canvas: HTMLCanvasElement | undefined = $state();
 	let chart: Chart | null = null;
@@ -73,7 +74,7 @@
 				maintainAspectRatio: false,
 				events: [],
 				scales: {
-					x: { type: 'linear', ...axis(xTitle) },
+					x: { type: 'linear', ...axis(xTitle), ...(xMost === undefined ? {} : { max: xMost }) },
 					y: { ...axis(yTitle), min: 0, ...(yMost === undefined ? {} : { max: yMost }) }
 				}
 			}

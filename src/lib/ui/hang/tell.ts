@@ -1,0 +1,19 @@
+import { dayState, momentAfter, type DayEvent } from '../../core/index.ts';
+import { now } from '../../store/clock.ts';
+import { tellDay } from '../../store/commands/index.ts';
+import { newId } from '../../store/new-id.ts';
+import type { Session } from '../../store/session.svelte.ts';
+
+/** What an event tells, besides when, where and by whom. */
+export type Told = DayEvent extends infer E
+	? E extends DayEvent
+		? Omit<E, 'id' | 'at' | 'by' | 'wallId'>
+		: never
+	: never;
+
+/** Tells what happened on a wall, now and by who hangs. */
+export function tell(session: Session, wallId: string, told: Told): void {
+	const { day, hanger } = session.kept;
+	const at = momentAfter(now(), dayState(day, wallId).last);
+	session.run(tellDay({ ...told, id: newId(), at, by: hanger, wallId } as DayEvent));
+}

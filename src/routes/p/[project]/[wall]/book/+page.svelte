@@ -1,0 +1,92 @@
+<script lang="ts">
+	import { page } from '$app/state';
+	import { recordsOf, stylesOf } from '$lib/core/index.ts';
+	import { now as clock } from '$lib/store/clock.ts';
+	import { getSession } from '$lib/store/session.svelte.ts';
+	import HistoryPart from '$lib/ui/book/HistoryPart.svelte';
+	import HolesPart from '$lib/ui/book/HolesPart.svelte';
+	import RecordCard from '$lib/ui/book/RecordCard.svelte';
+	import Segments from '$lib/ui/Segments.svelte';
+	import { getView } from '$lib/ui/view.svelte.ts';
+
+	const session = $derived(getSession()());
+	const view = $derived(getView()());
+	const wallId = $derived(page.params.wall!);
+	const rules = $derived(session.rulesOn(wallId));
+	const styles = $derived(stylesOf(rules));
+	const project = $derived(session.kept);
+	const wall = $derived(project.walls.find(({ id }) => id === wallId)!);
+	const plan = $derived(session.keptPlan(wallId)!);
+	const records = $derived(recordsOf(project));
+	const here = $derived(records.filter((record) => record.wall.id === wallId));
+	const piece = $derived(project.pieces.find(({ id }) => id === view.selected));
+	const planned = $derived(plan.pieces.find(({ pieceId }) => pieceId === view.selected));
+	const now = clock().toISOString();
+
+	type Part = 'hangs' | 'history' | 'holes' | 'care' | 'reports';
+	let part: Part = $state('hangs');
+</script>
+
+<h2 class="mb-2 text-xl">Book</h2>
+<Segments
+	label="What to look up"
+	close
+	options={[
+		{ value: 'hangs', label: 'what hangs' },
+		{ value: 'history', label: 'history' },
+		{ value: 'holes', label: 'holes' },
+		{ value: 'care', label: 'care' },
+		{ value: 'reports', label: 'reports' }
+	]}
+	value={part}
+	onchoose={(value) => (part = value)}
+/>
+<div class="part">
+	{#if part === 'history'}
+		<HistoryPart {wallId} {styles} />
+	{:else if part === 'holes'}
+		<HolesPart {wall} {styles} />
+	{:else if part === 'care'}
+		{#if piece && planned}
+			<h3>{piece.letter} · {piece.name}</h3>
+			{#await import('$lib/ui/book/CarePart.svelte') then { default: CarePart }}
+				{#key piece.id}<CarePart {piece} {planned} {plan} {wall} {styles} />{/key}
+			{/await}
+		{:else}
+			<p>
+				Choose a piece on the wall: its light over the year, its lamp, its air, and who may touch
+				it.
+			</p>
+		{/if}
+	{:else if part === 'reports'}
+		{#await import('$lib/ui/book/ReportsPart.svelte') then { default: ReportsPart }}
+			<ReportsPart {wallId} {records} {rules} {now} />
+		{/await}
+	{:else if here.length === 0}
+		<p>
+			Nothing is in the Book of this wall yet. Each piece that is hung in <strong>Hang</strong> writes
+			its own page here: when, by whom, on what, and how it came out.
+		</p>
+	{:else}
+		<div class="records">
+			{#each here as record (record.hanging.id)}
+				<RecordCard {record} {now} {styles} onselect={() => view.select(record.piece.id)} />
+			{/each}
+		</div>
+	{/if}
+</div>
+
+<style>
+	.part {
+		margin-top: 0.6rem;
+	}
+
+	.records {
+		display: grid;
+		gap: 0.45rem;
+	}
+
+	h3 {
+		font-size: 1.15rem;
+	}
+</style>
