@@ -114,6 +114,17 @@ test('the stair hall is hung offline, with a missed stud and a tilted picture, a
 	await page.reload();
 	await page.getByRole('link', { name: 'Back to the run sheet', exact: true }).click();
 	await expect(station(page, 'Hang')).toContainText('all hung');
+
+	await station(page, 'Book').click();
+	await expect(page.getByTestId('record')).toHaveCount(7);
+	const mirror = page.getByTestId('record').filter({ hasText: 'Pier mirror' });
+	await expect(mirror).toContainText('by Mina');
+	await mirror.getByRole('heading').click();
+	await expect(mirror).toContainText(/The level last read -?0\.\d\d°/);
+	await page.getByRole('radio', { name: 'history' }).check();
+	await expect(page.getByText('C: the hole met nothing to hold.')).toBeVisible();
+	await page.getByRole('radio', { name: 'holes' }).check();
+	await expect(page.getByText('Hole that met nothing to hold').first()).toBeVisible();
 	await context.setOffline(false);
 });
 

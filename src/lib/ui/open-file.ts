@@ -1,14 +1,22 @@
 import { goto } from '$app/navigation';
-import { fail, ok, type Project, type Result } from '../core/index.ts';
+import { resolve } from '$app/paths';
+import { fail, isPack, ok, PACK_FORMAT, type Project, type Result } from '../core/index.ts';
 import { LARGEST_FILE, readProjectFile } from '../files/project-file.ts';
 import type { ZippedPhoto } from '../files/project-zip.ts';
 import { keepZippedPhoto } from '../store/photos.ts';
 import { adoptProject } from '../store/projects.ts';
 import { projectPath } from './paths.ts';
+import { holdPack } from './receive/held.ts';
 import { notices } from './toast.svelte.ts';
 
 /** Opens a project file the person chose or dropped; says why when it is refused. */
 export async function openFile(file: File): Promise<void> {
+	const pack = await packIn(file);
+	if (pack !== null) {
+		holdPack(pack);
+		await goto(resolve('/receive'));
+		return;
+	}
 	const read = await readAnyProject(file);
 	if (!read.ok) {
 		notices.error(`${file.name} was not opened. ${read.error.message}`);
@@ -26,6 +34,19 @@ export async function openFile(file: File): Promise<void> {
 	}
 	notices.success(`Opened ${adopted.value.name}.`);
 	await goto(projectPath(adopted.value.id, adopted.value.walls[0]!.id, 'rack'));
+}
+
+/** The hang pack in a file; null where it is none. */
+async function packIn(file: File): Promise<unknown> {
+	if (file.size > LARGEST_FILE) return null;
+	const text = await file.text();
+	if (!text.includes(PACK_FORMAT)) return null;
+	try {
+		const parsed: unknown = JSON.parse(text);
+		return isPack(parsed) ? parsed : null;
+	} catch {
+		return null;
+	}
 }
 
 /** A project out of a JSON file, or with its photos out of a zip. */

@@ -41,6 +41,8 @@ function saysOf(
 				pieceId: event.pieceId,
 				says: `${letter(event.pieceId)}: the hole met ${MET_WORDS[event.met]}.`
 			};
+		case 'settled':
+			return { pieceId: event.pieceId, says: `${letter(event.pieceId)} was fixed another way.` };
 		case 'levelled':
 			return {
 				pieceId: event.pieceId,

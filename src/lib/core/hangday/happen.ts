@@ -1,7 +1,7 @@
 import { HALF_STUD } from '../bones/evidence.ts';
 import type { Feature } from '../features/index.ts';
 import { top } from '../geometry/rect.ts';
-import { asItHung } from '../hangers/index.ts';
+import { asItHung, hookWith } from '../hangers/index.ts';
 import type { DayEvent, DayEventOf } from '../model/day.ts';
 import type { Hanging } from '../model/hanging.ts';
 import type { Piece } from '../model/piece.ts';
@@ -32,6 +32,21 @@ const EFFECTS: Effects = {
 				)
 			},
 			features: [...wall.features, ...left, ...run]
+		}));
+	},
+	settled: (project, { wallId, pieceId, back, points, nudge = 0, top: up = null }) => {
+		const placed = onWall(project, wallId, (wall) =>
+			withPlacement(wall, pieceId, (placement) => ({
+				...placement,
+				x: placement.x + nudge,
+				height: up === null ? placement.height : { from: 'top', at: up },
+				fix: { at: placement.x + nudge, points }
+			}))
+		);
+		return withPiece(placed, pieceId, (piece) => ({
+			...piece,
+			back,
+			hook: hookWith(piece, back)
 		}));
 	},
 	hung: (project, { hanging, wallId, at }) => ({

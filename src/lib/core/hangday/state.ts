@@ -69,6 +69,7 @@ export const dayState = memoised((day: readonly DayEvent[], wallId: string): Day
 				done(liftStepId(event.hanging.pieceId));
 				steps.delete(levelStepId(event.hanging.pieceId));
 				break;
+			case 'settled':
 			case 'levelled':
 			case 'came-out':
 			case 'corrected':

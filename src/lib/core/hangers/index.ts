@@ -1,4 +1,5 @@
 import * as z from 'zod/mini';
+import type { HookKind } from '../fixings/index.ts';
 import { cleat, cleatSchema } from './cleat.ts';
 import { drilled, drilledSchema } from './drilled.ts';
 import type { AnyBack, Dimension, Hanger, Hung, HungPiece } from './face.ts';
@@ -90,6 +91,13 @@ export function asItHung(back: Back, piece: HungPiece, hung: Hung, higher: numbe
 		.dimensions(back, piece)
 		.filter(({ key }) => hanger.drops.includes(key))
 		.reduce((each, { key, value }) => measureOn(each, piece, key, value + higher), back);
+}
+
+/** The hook for a piece that gets another back: it follows unless it was chosen and still serves. */
+export function hookWith({ back, hook }: { back: Back; hook: HookKind }, next: Back): HookKind {
+	const isDefault = hook === hangerOf(back).hooks[0];
+	const { hooks } = hangerOf(next);
+	return back.kind !== next.kind && (isDefault || !hooks.includes(hook)) ? hooks[0] : hook;
 }
 
 /** Whether a dimension of a back can be nothing. */

@@ -1,5 +1,6 @@
 import * as z from 'zod/mini';
 import { HOOK_KINDS } from '../fixings/index.ts';
+import { settlementSchema } from './fix.ts';
 import { hangingSchema, spotSchema } from './hanging.ts';
 import { id, position, shortText } from './sizes.ts';
 
@@ -56,6 +57,7 @@ export const dayEventSchema = z.discriminatedUnion('what', [
 		met: z.enum(MET),
 		hole: spotSchema
 	}),
+	z.object({ ...common, what: z.literal('settled'), ...settlementSchema.shape }),
 	z.object({ ...common, what: z.literal('levelled'), pieceId: id, tilt: degrees }),
 	z.object({
 		...common,

@@ -33,7 +33,7 @@ function hangNote({ pieces }: WallPlan): StationNote {
 
 function bookNote({ hangings }: Project, { wallId }: WallPlan): StationNote {
 	const here = hangings.filter((each) => each.wallId === wallId && each.until === null).length;
-	return here === 0 ? lacks('empty') : ready(`${here} hang here`);
+	return here === 0 ? lacks('empty') : ready(`${here} ${here === 1 ? 'piece' : 'pieces'}`);
 }
 
 function surveyNote(project: Project, plan: WallPlan): StationNote {

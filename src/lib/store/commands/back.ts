@@ -1,6 +1,6 @@
 import {
 	chooseOn,
-	hangerOf,
+	hookWith,
 	hungPiece,
 	measureOn,
 	startBack,
@@ -58,10 +58,7 @@ export const changeHanger = (id: string, kind: HangerKind): Command => ({
 
 /** Gives a piece another back; the hook set for it follows unless it was chosen and still serves. */
 export function putBack(piece: Piece, back: Back): void {
-	const hookIsDefault = piece.hook === hangerOf(piece.back).hooks[0];
-	const { hooks } = hangerOf(back);
-	if (piece.back.kind !== back.kind && (hookIsDefault || !hooks.includes(piece.hook)))
-		piece.hook = hooks[0];
+	piece.hook = hookWith(piece, back);
 	piece.back = back;
 }
 

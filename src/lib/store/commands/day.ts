@@ -11,6 +11,7 @@ const NAMES: Record<DayEvent['what'], string> = {
 	proved: 'measure again',
 	set: 'set a hook',
 	met: 'say what was met',
+	settled: 'settle a fixing',
 	levelled: 'read the level',
 	'came-out': 'take it as it came out',
 	corrected: 'set a hook anew',

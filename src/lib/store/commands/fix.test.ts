@@ -1,17 +1,8 @@
 import { expect } from 'chai';
-import { planForPage, type Project } from '../../core/index.ts';
+import { planForPage, type Project, type Settlement } from '../../core/index.ts';
 import { DEMO } from '../demo/index.ts';
 import { History, tried } from '../history.ts';
-import {
-	fitToStuds,
-	pack,
-	setOwnHook,
-	setPaper,
-	settle,
-	takeKit,
-	unsettle,
-	type Settlement
-} from './index.ts';
+import { fitToStuds, pack, setOwnHook, setPaper, settle, takeKit, unsettle } from './index.ts';
 
 const placementOf = ({ walls }: Project, pieceId: string) =>
 	walls[0]!.arrangements[0]!.placements.find((each) => each.pieceId === pieceId)!;

@@ -1,18 +1,7 @@
-import { activeArrangement, type Back, type Fix, type Way } from '../../core/index.ts';
+import { activeArrangement, type Settlement, type Way } from '../../core/index.ts';
 import type { Command } from '../history.ts';
 import { putBack } from './back.ts';
 import { pieceIn, wallIn } from './find.ts';
-
-/** How a piece is to be fixed: the back it then has, and how it moves for it, mm. */
-export interface Settlement {
-	pieceId: string;
-	back: Back;
-	points: Fix['points'];
-	/** mm to the right. */
-	nudge?: number;
-	/** Where its top edge goes; null where it stays at its height. */
-	top?: number | null;
-}
 
 /** Settling a piece by a way that was chosen for it. */
 export const settlementBy = (

@@ -3,7 +3,7 @@
 	import { Volume2, VolumeX, X } from '@lucide/svelte';
 	import { tinykeys } from 'tinykeys';
 	import { PHASES, say, spokenMark, type Met, type SheetStep } from '$lib/core/index.ts';
-	import { settle, settlementBy } from '$lib/store/commands/index.ts';
+	import { settlementBy } from '$lib/store/commands/index.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
 	import CautionList from '$lib/ui/CautionList.svelte';
 	import { Aloud } from '$lib/ui/hang/aloud.svelte.ts';
@@ -94,7 +94,7 @@
 		const pieceId = planned!.pieceId;
 		const choice = day.fixOf(pieceId)?.choice;
 		const way = choice?.ok ? choice.value.ways[index] : undefined;
-		if (way) session.run(settle(wallId, [settlementBy(pieceId, way)]));
+		if (way) day.tell({ what: 'settled', ...settlementBy(pieceId, way) });
 	}
 
 	/** A pedal or a clicker that turns pages works without a hand on the phone. */

@@ -24,6 +24,8 @@
 	const of = (phase: Phase) => sheet.filter(({ step }) => step.phase === phase);
 	const left = (phase: Phase) => of(phase).filter(({ mark, off }) => !mark || off).length;
 
+	let packing = $state(false);
+
 	onMount(() => {
 		view.layer = 'nails';
 		return () => (view.layer = 'looks');
@@ -67,6 +69,14 @@
 			</button>
 		{/if}
 	</div>
+	<details class="phase" ontoggle={(event) => (packing = event.currentTarget.open)}>
+		<summary><h3>To a phone, and back</h3></summary>
+		{#if packing}
+			{#await import('$lib/ui/hang/PackPart.svelte') then { default: PackPart }}
+				<PackPart {wallId} />
+			{/await}
+		{/if}
+	</details>
 	{#each phases as [phase, name] (phase)}
 		{#if of(phase).length > 0}
 			<details class="phase" open={left(phase) > 0 && day.next?.step.phase === phase}>
