@@ -124,7 +124,9 @@ test('the stair hall is hung offline, with a missed stud and a tilted picture, a
 	await page.getByRole('radio', { name: 'history' }).check();
 	await expect(page.getByText('C: the hole met nothing to hold.')).toBeVisible();
 	await page.getByRole('radio', { name: 'holes' }).check();
-	await expect(page.getByText('Hole that met nothing to hold').first()).toBeVisible();
+	await expect(
+		page.getByRole('listitem').filter({ hasText: 'Hole that met nothing to hold' })
+	).toBeVisible();
 	await context.setOffline(false);
 });
 

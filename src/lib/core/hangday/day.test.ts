@@ -150,11 +150,16 @@ describe('the run sheet', () => {
 		const done = after(
 			DEMO,
 			told({ what: 'done', step: 'ready:room' }),
-			told({ what: 'done', step: mark }),
-			told({ what: 'began' })
+			told({ what: 'done', step: mark })
 		);
-		const { steps } = dayState(done.day, WALL);
-		expect([...steps.keys()]).deep.equal([mark]);
+		const steps = (project: Project) => [...dayState(project.day, WALL).steps.keys()];
+		const began = after(done, told({ what: 'began' }));
+		expect(steps(began)).deep.equal([mark]);
+		const ready = after(began, told({ what: 'done', step: 'ready:room' }));
+		// Begun on another device as well, it is the same day.
+		expect(steps(after(ready, told({ what: 'began' })))).deep.equal([mark, 'ready:room']);
+		const next = { ...told({ what: 'began' }), at: '2026-05-03T09:00:00.000Z' };
+		expect(steps(after(ready, next))).deep.equal([mark]);
 	});
 });
 

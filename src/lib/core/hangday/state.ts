@@ -28,6 +28,13 @@ export interface DayState {
 /** Steps of these are done anew on each day. */
 const ANEW = /^(prove|ready|after):/;
 
+/** A day that begins sooner after another is the same one, begun on another device as well, hours. */
+const SAME_DAY = 12;
+
+/** Whether a day can begin anew. */
+export const isAnotherDay = (began: string, at: string): boolean =>
+	new Date(at).getTime() - new Date(began).getTime() >= SAME_DAY * 3_600_000;
+
 /** What counts, whatever order the events became known in: of two that speak of one step, the later. */
 export const dayState = memoised((day: readonly DayEvent[], wallId: string): DayState => {
 	const steps = new Map<string, StepMark>();
@@ -42,6 +49,7 @@ export const dayState = memoised((day: readonly DayEvent[], wallId: string): Day
 		const done = (step: string) => steps.set(step, { state: 'done', at, by, why: '' });
 		switch (event.what) {
 			case 'began':
+				if (began !== null && !isAnotherDay(began, at)) break;
 				began = at;
 				for (const step of steps.keys()) if (ANEW.test(step)) steps.delete(step);
 				proofs.clear();

@@ -4,7 +4,8 @@
 	import { Smartphone, Sunrise } from '@lucide/svelte';
 	import { format } from 'date-fns';
 	import { onMount } from 'svelte';
-	import { PHASES, type Phase } from '$lib/core/index.ts';
+	import { isAnotherDay, PHASES, type Phase } from '$lib/core/index.ts';
+	import { now as clock } from '$lib/store/clock.ts';
 	import { setHanger } from '$lib/store/commands/index.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
 	import { Day } from '$lib/ui/hang/day.svelte.ts';
@@ -63,7 +64,7 @@
 			<Smartphone size={18} aria-hidden="true" />
 			{happened.began === null ? 'Begin at the wall' : 'Go on at the wall'}
 		</a>
-		{#if happened.began !== null}
+		{#if happened.began !== null && isAnotherDay(happened.began, clock().toISOString())}
 			<button class="btn btn-sm" type="button" onclick={() => day.tell({ what: 'began' })}>
 				<Sunrise size={16} aria-hidden="true" /> Begin another day
 			</button>
