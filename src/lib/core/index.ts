@@ -71,6 +71,7 @@ export * from './plan/clear.ts';
 export * from './plan/fit-wall.ts';
 export * from './plan/fix.ts';
 export * from './plan/hang.ts';
+export * from './plan/hung-piece.ts';
 export * from './plan/old-holes.ts';
 export * from './plan/place.ts';
 export * from './plan/plan-for-page.ts';

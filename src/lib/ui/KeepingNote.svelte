@@ -2,7 +2,6 @@
 	import { goto } from '$app/navigation';
 	import { copyOf, keepProject } from '$lib/store/projects.ts';
 	import type { Session } from '$lib/store/session.svelte.ts';
-	import { exportProject } from './export-project.ts';
 	import { projectPath } from './paths.ts';
 	import { notices } from './toast.svelte.ts';
 
@@ -13,6 +12,11 @@
 	const elsewhere = $derived(
 		keeping.state === 'failed' && keeping.error.code === 'changed-elsewhere'
 	);
+
+	async function save() {
+		const { exportProject } = await import('./export-project.ts');
+		await exportProject(session.project);
+	}
 
 	async function keepCopy() {
 		const copy = copyOf(session.project);
@@ -34,9 +38,7 @@
 			</button>
 			<button class="btn btn-sm" type="button" onclick={keepCopy}>Keep this one as a copy</button>
 		{:else}
-			<button class="btn btn-sm" type="button" onclick={() => exportProject(session.project)}>
-				Export the project
-			</button>
+			<button class="btn btn-sm" type="button" onclick={save}> Export the project </button>
 		{/if}
 	</div>
 {/if}

@@ -3,7 +3,6 @@
 	import { formatLength, type Mark, type PlannedPiece, type Styles } from '$lib/core/index.ts';
 	import Measure from './Measure.svelte';
 	import { whatIsThere } from './puts.ts';
-	import SumLine from './SumLine.svelte';
 
 	interface Props {
 		planned: PlannedPiece | undefined;
@@ -27,16 +26,18 @@
 <section class="readout" aria-label="Readout">
 	{#if planned && mark}
 		{#if why}
-			<div class="why">
-				<div>
-					<h3>Height of the {whatIsThere(mark)}</h3>
-					<SumLine figure={mark.up.exact} printed={mark.up.printed} {styles} open />
+			{#await import('./SumLine.svelte') then { default: SumLine }}
+				<div class="why">
+					<div>
+						<h3>Height of the {whatIsThere(mark)}</h3>
+						<SumLine figure={mark.up.exact} printed={mark.up.printed} {styles} open />
+					</div>
+					<div>
+						<h3>Along the wall</h3>
+						<SumLine figure={mark.across.exact} printed={mark.across.printed} {styles} open />
+					</div>
 				</div>
-				<div>
-					<h3>Along the wall</h3>
-					<SumLine figure={mark.across.exact} printed={mark.across.printed} {styles} open />
-				</div>
-			</div>
+			{/await}
 		{/if}
 		<div class="line" aria-live="polite">
 			<h2>

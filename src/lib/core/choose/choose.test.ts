@@ -11,7 +11,7 @@ import {
 	type HouseRules,
 	type Piece
 } from '../model/index.ts';
-import { hungPiece } from '../plan/hang.ts';
+import { hungPiece } from '../plan/hung-piece.ts';
 import type { Made } from '../substrates/index.ts';
 import { KG_PER_POUND, weightOf } from '../units/constants.ts';
 import type { WayPoint } from './weigh.ts';

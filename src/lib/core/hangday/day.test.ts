@@ -4,7 +4,7 @@ import { DEMO } from '../../store/demo/index.ts';
 import type { DayEvent } from '../model/day.ts';
 import { openProject } from '../model/open.ts';
 import type { Project } from '../model/project.ts';
-import { activeArrangement } from '../model/wall.ts';
+import { activeArrangement } from '../model/arrangement.ts';
 import { fixOnWall } from '../plan/fix.ts';
 import { planForPage, type WallPlan } from '../plan/plan-for-page.ts';
 import { holeAsRead, topReading } from './as-read.ts';

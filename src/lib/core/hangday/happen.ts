@@ -6,8 +6,10 @@ import type { DayEvent, DayEventOf } from '../model/day.ts';
 import type { Hanging } from '../model/hanging.ts';
 import type { Piece } from '../model/piece.ts';
 import type { Project } from '../model/project.ts';
-import { activeArrangement, type Placement, type Wall } from '../model/wall.ts';
-import { hangPiece, hungPiece } from '../plan/hang.ts';
+import type { Placement, Wall } from '../model/wall.ts';
+import { activeArrangement } from '../model/arrangement.ts';
+import { hangPiece } from '../plan/hang.ts';
+import { hungPiece } from '../plan/hung-piece.ts';
 
 /** What an event changes besides the list of what happened; most change nothing else. */
 type Effects = {

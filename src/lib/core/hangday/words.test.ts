@@ -2,7 +2,8 @@ import { expect } from 'chai';
 import { DEMO } from '../../store/demo/index.ts';
 import { MET } from '../model/day.ts';
 import { planForPage } from '../plan/plan-for-page.ts';
-import { hangPiece, hungPiece } from '../plan/hang.ts';
+import { hangPiece } from '../plan/hang.ts';
+import { hungPiece } from '../plan/hung-piece.ts';
 import {
 	bumperInstruction,
 	heightInstruction,

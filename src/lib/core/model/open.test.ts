@@ -2,8 +2,8 @@ import { expect } from 'chai';
 import { DEMO } from '../../store/demo/index.ts';
 import { LARGEST_FILE, readProjectFile, writeProjectFile } from '../../files/project-file.ts';
 import { migrate, openProject } from './open.ts';
-import { nextLetter } from './piece.ts';
-import { PROJECT_VERSION } from './project.ts';
+import { nextLetter } from './letters.ts';
+import { PROJECT_VERSION } from './format.ts';
 
 type Loose = Record<string, unknown>;
 

@@ -5,7 +5,8 @@ import { fromVersion1 } from './version-1.ts';
 import { fromVersion2 } from './version-2.ts';
 import { fromVersion3 } from './version-3.ts';
 import { fromVersion4 } from './version-4.ts';
-import { PROJECT_FORMAT, PROJECT_VERSION, projectSchema, type Project } from './project.ts';
+import { PROJECT_FORMAT, PROJECT_VERSION } from './format.ts';
+import { projectSchema, type Project } from './project.ts';
 
 /** Turns a project file of one version into the next. */
 export type Migration = (file: Record<string, unknown>) => Record<string, unknown>;

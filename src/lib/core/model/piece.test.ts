@@ -1,6 +1,6 @@
 import { expect } from 'chai';
 import fc from 'fast-check';
-import { freeLetters, nextLetter } from './piece.ts';
+import { freeLetters, nextLetter } from './letters.ts';
 import { startPiece } from './start.ts';
 
 describe('letters', () => {

@@ -2,6 +2,7 @@ import * as z from 'zod/mini';
 import { MEANINGS } from '../catalogue/face.ts';
 import { paperSchema, usualPaper } from '../cutting/paper.ts';
 import { HOOK_KINDS } from '../fixings/index.ts';
+import { PROJECT_FORMAT, PROJECT_VERSION } from './format.ts';
 import { dayEventSchema } from './day.ts';
 import { hangingSchema } from './hanging.ts';
 import { houseRulesSchema } from './house-rules.ts';
@@ -9,9 +10,6 @@ import { pieceSchema } from './piece.ts';
 import { placeSchema } from './place.ts';
 import { distance, id, kilograms, position, shortText } from './sizes.ts';
 import { wallSchema, type Wall } from './wall.ts';
-
-export const PROJECT_FORMAT = 'warm-porch-project';
-export const PROJECT_VERSION = 5;
 
 /** A hook the person measured themselves. */
 const ownHookSchema = z.object({

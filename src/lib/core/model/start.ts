@@ -3,11 +3,13 @@ import { hangerOf, hangers, type Back, type HangerKind } from '../hangers/index.
 import { kindOf, type OutlineShape, type PieceKind } from '../kinds/index.ts';
 import type { HouseRules } from './house-rules.ts';
 import type { Outline } from './outline.ts';
-import { nextLetter, type Piece } from './piece.ts';
-import { PROJECT_FORMAT, PROJECT_VERSION, type Project, type Kit } from './project.ts';
+import type { Piece } from './piece.ts';
+import { nextLetter } from './letters.ts';
+import { PROJECT_FORMAT, PROJECT_VERSION } from './format.ts';
+import type { Kit, Project } from './project.ts';
 import { faceOf, type Feature, type FeatureKind } from '../features/index.ts';
 import { ceilingAt, floorAt } from '../survey/outline.ts';
-import { usualLight } from './survey.ts';
+import { usualLight } from './usual-light.ts';
 import type { WallPhoto } from './wall-photo.ts';
 import type { Arrangement, PlacedHeight, Placement, Wall } from './wall.ts';
 

@@ -52,6 +52,3 @@ export const litSchema = z.object({
 	at: z.record(id, distance).check(z.describe('lux by piece, where it hangs'))
 });
 export type Lit = z.infer<typeof litSchema>;
-
-/** Until somebody says otherwise a wall is lit so long. A choice, no source. */
-export const usualLight: Lit = { hoursPerDay: 8, daysPerYear: 365, at: {} };

@@ -10,9 +10,9 @@ import {
 	proofSchema,
 	stairsSchema,
 	studsSchema,
-	usualLight,
 	WET_SIDES
 } from './survey.ts';
+import { usualLight } from './usual-light.ts';
 import { wallPhotoSchema } from './wall-photo.ts';
 
 /** Height of a placed piece: by the house centre height, or an edge or the centre at a height above the level datum. */
@@ -125,21 +125,3 @@ export const wallSchema = z.object({
 	})
 });
 export type Wall = z.infer<typeof wallSchema>;
-
-/** The arrangement that stands on the wall now. */
-export function activeArrangement(wall: Wall): Arrangement {
-	return wall.arrangements.find(({ id }) => id === wall.activeArrangement) ?? wall.arrangements[0]!;
-}
-
-/** The placements that move with one piece: itself and its group; none where it is not placed. */
-export function groupOf({ placements }: Arrangement, pieceId: string | null): Placement[] {
-	const own = placements.find((placement) => placement.pieceId === pieceId);
-	if (!own) return [];
-	return own.group === '' ? [own] : placements.filter(({ group }) => group === own.group);
-}
-
-/** A wall as it would be with another of its arrangements hung. */
-export const withArrangement = (wall: Wall, id: string): Wall => ({
-	...wall,
-	activeArrangement: id
-});

@@ -13,7 +13,8 @@ import {
 import { History } from '../../store/history.ts';
 import type { Feature } from '../features/index.ts';
 import { overlap } from '../geometry/rect.ts';
-import { activeArrangement, type Wall } from '../model/wall.ts';
+import type { Wall } from '../model/wall.ts';
+import { activeArrangement } from '../model/arrangement.ts';
 import { anchorsOn } from './anchors.ts';
 import { itemOf, placementsOf, usualRegion, wantedOn, type Asked } from './arrange-wall.ts';
 import { planForPage } from './plan-for-page.ts';

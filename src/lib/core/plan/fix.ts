@@ -13,12 +13,14 @@ import { likelyRuns } from '../survey/runs.ts';
 import { hangerOf, type PointLoad, type WallPoint } from '../hangers/index.ts';
 import type { Piece } from '../model/piece.ts';
 import type { Project } from '../model/project.ts';
-import { activeArrangement, groupOf, type Wall } from '../model/wall.ts';
+import type { Wall } from '../model/wall.ts';
+import { activeArrangement, groupOf } from '../model/arrangement.ts';
 import type { Result } from '../result.ts';
 import { leftOn } from './old-holes.ts';
 import { nailPull } from '../statics/prying.ts';
 import { hookOf, standOffOf } from '../fixings/index.ts';
-import { hungPiece, type PlannedHook, type PlannedPiece } from './hang.ts';
+import { type PlannedHook, type PlannedPiece } from './hang.ts';
+import { hungPiece } from './hung-piece.ts';
 import { piecesById, placeWall } from './plan-for-page.ts';
 
 /** Studs of a wall that are as good as known: their middles, mm, and how they lean; null where they are plumb. */

@@ -4,11 +4,8 @@ import { bearingToHole, type HookKind } from '../fixings/index.ts';
 import type { Rect } from '../geometry/rect.ts';
 import {
 	hangerOf,
-	unmeasured,
-	type Dimension,
 	type HangerRules,
 	type Hung,
-	type HungPiece,
 	type PointLoad,
 	type WallPoint
 } from '../hangers/index.ts';
@@ -21,9 +18,8 @@ import type { Project } from '../model/project.ts';
 import type { Placement } from '../model/wall.ts';
 import type { Failure, Result } from '../result.ts';
 import { hookHeightTerms } from '../statics/hook-height.ts';
-import { weightOf } from '../units/constants.ts';
-import { weightToReckon } from '../weight/piece-weight.ts';
 import type { SetHook } from './as-hung.ts';
+import { hungPiece } from './hung-piece.ts';
 import { placePiece, splitFloor, type CentreLine, type Placed } from './place.ts';
 
 interface Point {
@@ -69,28 +65,6 @@ export interface PlannedPiece {
 	trouble: Failure | null;
 	cautions: Caution[];
 }
-
-/** A piece as its hanger needs it. */
-export const hungPiece = memoised((piece: Piece): HungPiece => {
-	const { width, height, depth, kind, glazing, frame, massOffset, massUp } = piece;
-	const known = weightToReckon(piece);
-	return {
-		width,
-		height,
-		depth,
-		weight: known === null ? null : weightOf(known.kg),
-		massOffset,
-		massUp: massUp ?? height / 2,
-		kind,
-		glazed: glazing !== 'none',
-		frame
-	};
-});
-
-/** What nobody has measured yet on a piece's back. */
-export const unmeasuredOn = memoised((piece: Piece): Dimension[] =>
-	unmeasured(piece.back, hungPiece(piece))
-);
 
 /** What follows from a piece's back. */
 export const hangPiece = memoised((piece: Piece, rules: HangerRules): Result<Hung> => {

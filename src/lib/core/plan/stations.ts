@@ -1,7 +1,7 @@
 import type { Project } from '../model/project.ts';
 import { substrateOf } from '../substrates/index.ts';
 import { surveyFaults } from '../survey/cautions.ts';
-import { unmeasuredOn } from './hang.ts';
+import { unmeasuredOn } from './hung-piece.ts';
 import { planForPage, type WallPlan } from './plan-for-page.ts';
 
 /** What a station still lacks, or that nothing is missing. */
