@@ -188,3 +188,85 @@ test('a hook that came out low takes the other with it, and a second window neve
 	await press(page, 'Load that version');
 	await expect(heading(page)).toContainText('A · right hook: ');
 });
+
+/** Skips every step until one whose title begins so. */
+async function skipTo(page: Page, title: RegExp) {
+	for (let steps = 0; steps < 60; steps++) {
+		if (title.test(await heading(page).innerText())) return;
+		await press(page, /^Skip/);
+		await press(page, 'Not needed here');
+	}
+}
+
+test('a piece that came out too high or off the wall gets one instruction, and its back is taken as it is', async ({
+	page
+}) => {
+	await openDemo(page);
+	await begin(page);
+	await skipTo(page, /^A · left hook: /);
+	await press(page, 'It is in, next');
+	await press(page, 'It is in, next');
+	await skipTo(page, /^Hang A/);
+	await expect(page.getByText('one person', { exact: true })).toBeVisible();
+	await press(page, 'It hangs');
+	await expect(heading(page)).toHaveText('Level A');
+
+	await press(page, /^right$/);
+	await press(page, '1/4');
+	await press(page, 'What does it want?');
+	await expect(page.getByText(/^Slide the piece .* to the right on its wire\.$/)).toBeVisible();
+	await press(page, /^right$/);
+	await press(page, /^4$/);
+	await expect(page.getByRole('alert')).toContainText('off. Kept?');
+	await expect(page.getByRole('button', { name: 'What does it want?' })).toBeDisabled();
+	await press(page, /^level$/);
+	await press(page, 'What does it want?');
+	await expect(page.getByText('It is level, as far as it shows.')).toBeVisible();
+
+	await page.getByRole('radio', { name: 'its height' }).check();
+	await press(page, /simulated laser/);
+	await expect(page.getByText(/^It hangs \d+\/\d+" too high: lower both hooks/)).toBeVisible();
+	await accessible(page, 'a height that came out');
+	await press(page, 'Keep it so');
+	await page.getByRole('radio', { name: 'a corner' }).check();
+	await page.getByRole('radio', { name: 'lower right' }).check();
+	await press(page, '1/8');
+	await expect(page.getByText('Add a bumper of 1/8" at the lower right corner.')).toBeVisible();
+	await accessible(page, 'a corner off the wall');
+
+	// A pedal that turns pages goes on and back.
+	await page.locator('h2').click();
+	await page.keyboard.press('PageDown');
+	await expect(heading(page)).toHaveText('Steady A');
+	await page.keyboard.press('PageUp');
+	await expect(heading(page)).toHaveText('Level A');
+	await kept(page);
+	await open(page, `${HALL}/book`);
+	await page.getByRole('radio', { name: 'history' }).check();
+	await expect(page.getByText(/^A came out \d+\/\d+" too high\.$/)).toBeVisible();
+});
+
+test('steps are done earlier or later within what is safe, and what waits says for what', async ({
+	page
+}) => {
+	await openDemo(page);
+	await station(page, 'Hang').click();
+	const row = (title: string) => page.getByRole('listitem').filter({ hasText: title });
+	await row('The width again').getByText('The width again').click();
+	await expect(page.getByRole('button', { name: 'Do The width again earlier' })).toBeDisabled();
+	await press(page, 'Do The width again later');
+	await expect(page.getByRole('listitem').nth(7)).toContainText('The height again');
+	await page.getByText('Drill and set', { exact: true }).click();
+	await row('A · left hook: ').first().getByText('A · left hook: ').click();
+	await expect(row('A · left hook: ')).toContainText('after: A · left hook');
+	await expect(row('A · left hook: ')).toContainText('Told at the wall.');
+	await expect(page.getByRole('button', { name: /^Do A · left hook: .* earlier$/ })).toBeDisabled();
+	await page.getByText('Get ready', { exact: true }).click();
+	const room = row('Clear the room');
+	await room.getByText('Clear the room').click();
+	await room.getByRole('button', { name: 'Done' }).click();
+	await expect(room).toContainText('done');
+	await room.getByRole('button', { name: 'Open it again' }).click();
+	await expect(room).toContainText('open');
+	await accessible(page, 'a run sheet with its details open');
+});

@@ -1,10 +1,18 @@
 import { expect } from 'chai';
 import ICAL from 'ical.js';
 import Papa from 'papaparse';
-import { happen, planForPage, recordsOf, type DayEvent, type Project } from '../core/index.ts';
+import {
+	happen,
+	overdue,
+	planForPage,
+	recordsOf,
+	type DayEvent,
+	type Project
+} from '../core/index.ts';
 import { DEMO } from '../store/demo/index.ts';
 import { inventoryCsv, inventoryOf } from './inventory-csv.ts';
 import { remindersIcs } from './reminders-ics.ts';
+import { byHookTable, dueTable, inventoryTable } from './report-tables.ts';
 
 const WALL = DEMO.walls[0]!;
 const plan = planForPage(DEMO, WALL.id);
@@ -74,5 +82,40 @@ describe('the inventory', () => {
 			...{ name: 'Pier mirror, "gilt"', worth: '1200 EUR', weight: '46.3 lb' },
 			...{ size: '28" × 38"', since: '2026-02-12', wall: 'Stair hall' }
 		});
+	});
+});
+
+describe('reports to print', () => {
+	const records = recordsOf(hung);
+
+	it('have a cell for each of their columns', () => {
+		const lines = inventoryOf(records, hung.houseRules, '');
+		for (const { columns, rows } of [
+			inventoryTable('Ferry House', lines, '1 June 2026'),
+			dueTable('Ferry House', overdue(records, '2030-01-01T00:00:00.000Z')),
+			byHookTable('Ferry House', records)
+		]) {
+			expect(rows.length).above(0);
+			for (const row of rows) expect(row).length(columns.length);
+		}
+	});
+
+	it('tell under each kind of fixing every piece that hangs on it', () => {
+		const cells = byHookTable('Ferry House', records).rows.map(([first]) => first);
+		const at = cells.indexOf('Finish nail');
+		expect(
+			cells
+				.slice(at + 1, at + 3)
+				.map((cell) => cell!.slice(0, 1))
+				.sort()
+		).deep.equal(['D', 'E']);
+	});
+
+	it('list what is overdue, the longest ago first', () => {
+		const due = dueTable('Ferry House', overdue(records, '2030-01-01T00:00:00.000Z'));
+		const days = due.rows.map((row) => row[5]!);
+		expect(days).length(7);
+		expect(days).deep.equal([...days].sort());
+		expect(overdue(records, '2026-03-01T00:00:00.000Z')).empty;
 	});
 });

@@ -72,7 +72,7 @@ function isSafe(steps: readonly Step[]): boolean {
 	);
 }
 
-/** Where a step moves to by one place up or down; null where that is not safe. */
+/** Where a step moves to by one place up or down in its phase; null where that is not safe. */
 export function oneOn(
 	steps: readonly Step[],
 	id: string,
@@ -80,7 +80,7 @@ export function oneOn(
 ): { before: string | null } | null {
 	const at = steps.findIndex((each) => each.id === id);
 	const to = at + (by < 0 ? -1 : 2);
-	if (at < 0 || to < 0 || to > steps.length) return null;
+	if (at < 0 || steps[at + by]?.phase !== steps[at]!.phase) return null;
 	const before = steps[to]?.id ?? null;
 	return reordered(steps, id, before) === steps ? null : { before };
 }

@@ -29,6 +29,18 @@ describe('where not to drill', () => {
 		expect(at([], 2040, 1500)).deep.equal([]);
 	});
 
+	it('is up and down from a pipe or metal that was met, and level with it', () => {
+		const met = feature('met-run', 1985, 1400, 30, 30);
+		// Common practice: 75 mm to each side of it.
+		expect(at([met], 2000, 300)).deep.equal(['stop over-pipe']);
+		expect(at([met], 2080, 2100)).deep.equal(['stop over-pipe']);
+		expect(at([met], 2100, 300)).deep.equal([]);
+		expect(at([met], 3000, 1420)).deep.equal(['care over-pipe']);
+		expect(at([met], 2000, 1415)).deep.equal(['stop over-pipe', 'care over-pipe']);
+		const cable = { ...met, of: 'cable' } as typeof met;
+		expect(at([cable], 2000, 300)).deep.equal(['stop over-cable']);
+	});
+
 	it('is 150 mm beneath the ceiling and beside the corners', () => {
 		// BS 7671, 522.6.202: within 150 mm of the top of the wall and of an angle between two walls.
 		expect(at([], 2000, 2250)).deep.equal(['care over-cable']);

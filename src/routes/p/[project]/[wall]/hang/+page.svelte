@@ -26,6 +26,8 @@
 	const left = (phase: Phase) => of(phase).filter(({ mark, off }) => !mark || off).length;
 
 	let packing = $state(false);
+	/** Phases that were opened or closed; of the others the present one is open. */
+	let opened: Partial<Record<Phase, boolean>> = $state({});
 
 	onMount(() => {
 		view.layer = 'nails';
@@ -80,8 +82,14 @@
 	</details>
 	{#each phases as [phase, name] (phase)}
 		{#if of(phase).length > 0}
-			<details class="phase" open={left(phase) > 0 && day.next?.step.phase === phase}>
-				<summary>
+			{@const open = opened[phase] ?? day.next?.step.phase === phase}
+			<details class="phase" {open}>
+				<summary
+					onclick={(event) => {
+						event.preventDefault();
+						opened[phase] = !open;
+					}}
+				>
 					<h3>{name}</h3>
 					<span>{left(phase) === 0 ? 'done' : `${left(phase)} to do`}</span>
 				</summary>
