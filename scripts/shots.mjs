@@ -1,6 +1,7 @@
 /** Takes the pictures of docs/screenshots from the demo, on a server of its own. */
 import { spawn } from 'node:child_process';
 import { chromium } from '@playwright/test';
+import { hungDemo } from '../e2e/hung-demo.ts';
 import { buildIfStale } from './lib/build.mjs';
 import { CHROMIUM } from './lib/chromium.mjs';
 import { freePort } from './lib/port.mjs';
@@ -36,11 +37,6 @@ const SHOTS = [
 		}
 	],
 	['rack', `${wall}/rack`, choose('B')],
-	[
-		'rack-leaning',
-		`${wall}/rack`,
-		(page) => page.getByRole('button', { name: 'Rack', exact: true }).click()
-	],
 	[
 		'rack-table',
 		`${wall}/rack`,
@@ -103,16 +99,10 @@ const SHOTS = [
 		}
 	],
 	['mark', `${wall}/mark`, choose('C')],
-	['sheet', `${wall}/sheet`, null],
 	[
 		'templates',
 		`${wall}/template-sheet?of=A`,
 		(page) => page.locator('figure svg').first().waitFor()
-	],
-	[
-		'house-rules',
-		`${wall}/arrange`,
-		(page) => page.getByRole('button', { name: 'House rules' }).click()
 	],
 	[
 		'step-back',
@@ -124,8 +114,56 @@ const SHOTS = [
 		},
 		{ colorScheme: 'dark' }
 	],
-	['mark-phone', `${wall}/mark`, choose('A'), { viewport: { width: 390, height: 844 } }]
+	['hang', `${wall}/hang`, (page) => page.getByText('The width again', { exact: true }).click()],
+	[
+		'at-the-wall-phone',
+		`${wall}/hang`,
+		async (page) => {
+			const press = (name) => page.getByRole('button', { name }).click();
+			await page.getByRole('link', { name: /at the wall/ }).click();
+			for (let proof = 0; proof < 4; proof++) {
+				await press(/simulated laser/);
+				await press('Keep it, next');
+			}
+			for (let step = 0; step < 4; step++) await press('Done, next');
+			for (let mark = 0; mark < 4; mark++) await press('Marked, next');
+		},
+		{ viewport: { width: 390, height: 844 } }
+	],
+	[
+		'book',
+		'/',
+		async (page) => {
+			await openHung(page);
+			await page.getByTestId('record').nth(2).getByRole('heading').click();
+		}
+	],
+	[
+		'book-then',
+		'/',
+		async (page) => {
+			await openHung(page);
+			await page.getByRole('radio', { name: 'history' }).check();
+			await page.getByLabel(/The wall as it was/).fill('2026-10-20');
+			await page.mouse.click(640, 780);
+		}
+	]
 ];
+
+/** Opens a stair hall that was hung in May and looked after since. */
+async function openHung(page) {
+	await page
+		.locator('input[type=file]')
+		.first()
+		.setInputFiles({
+			name: 'ferry-house.json',
+			mimeType: 'application/json',
+			buffer: Buffer.from(JSON.stringify(hungDemo()))
+		});
+	await page.getByRole('link', { name: /Book/ }).click();
+	await page.getByTestId('record').first().waitFor();
+	await page.getByRole('button', { name: 'Close toast' }).click();
+}
 
 await buildIfStale();
 const port = await freePort(4480);

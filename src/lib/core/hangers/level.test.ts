@@ -1,7 +1,16 @@
 import { expect } from 'chai';
+import fc from 'fast-check';
 import { slideToLevel } from '../statics/uneven-rings.ts';
 import { usualHouseRules } from '../model/index.ts';
-import { asItHung, hangerOf, hangers, tiltOf, type Back, type HungPiece } from './index.ts';
+import {
+	asItHung,
+	hangerOf,
+	hangers,
+	tiltAtPoints,
+	tiltOf,
+	type Back,
+	type HungPiece
+} from './index.ts';
 
 const piece: HungPiece = {
 	width: 500,
@@ -93,6 +102,23 @@ describe('what levels a piece', () => {
 			expect(step.by).closeTo(by, 1e-5);
 			expect(step.says).contain('Lower the right hook');
 		}
+	});
+
+	it('undoes just what one hook is too high, whatever the error and the span', () => {
+		fc.assert(
+			fc.property(
+				fc.double({ min: 100, max: 450, noNaN: true }),
+				fc.double({ min: 0.5, max: 30, noNaN: true }),
+				fc.boolean(),
+				(ringSpan, error, right) => {
+					const back = start('rings', { ringSpan });
+					const tilt = tiltAtPoints(solved(back), right ? error : -error);
+					const step = levelled(back, tilt);
+					expect(step.by).closeTo(error, 1e-6);
+					expect(step.side).equal(right ? 'right' : 'left');
+				}
+			)
+		);
 	});
 
 	it('is the next tooth towards the low side, and only bumpers within half a tooth', () => {

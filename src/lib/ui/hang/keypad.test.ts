@@ -1,4 +1,5 @@
 import { expect } from 'chai';
+import fc from 'fast-check';
 import { parseLength } from '../../core/index.ts';
 import { keysFor } from './keypad.ts';
 
@@ -27,6 +28,16 @@ describe('the keypad for gloved fingers', () => {
 		expect(press(['1', '2', '.', '.', '5'], keys)).equal('12.5');
 		expect(press(['.', '5'], keys)).equal('0.5');
 		expect(keys.some(({ kind }) => kind === 'share')).equal(false);
+	});
+
+	it('writes what can be read, whatever is pressed once there is a digit', () => {
+		const keys = keysFor(INCHES).filter(({ kind }) => kind !== 'act');
+		fc.assert(
+			fc.property(fc.array(fc.constantFrom(...keys), { minLength: 1, maxLength: 6 }), (pressed) => {
+				const typed = pressed.reduce((text, key) => key.press(text), '');
+				expect(parseLength(typed, 'in').ok, typed).equal(true);
+			})
+		);
 	});
 
 	it('writes nothing that cannot be read', () => {
