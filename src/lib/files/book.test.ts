@@ -28,7 +28,7 @@ const hung: Project = (plan.ok ? plan.value.pieces : []).reduce((project, planne
 		...{ id: `e${index}`, at: since, by: '', wallId: WALL.id, what: 'hung' },
 		hanging: {
 			...{ id: `h${index}`, pieceId: planned.pieceId, wallId: WALL.id, since, points },
-			...{ rect: planned.rect, by: '', tilt: null, until: null, why: '', looks: [] }
+			...{ rect: planned.rect, way: '', by: '', tilt: null, until: null, why: '', looks: [] }
 		}
 	} as DayEvent;
 	return happen(project, event);

@@ -59,13 +59,14 @@ export async function photoOf(projectId: string, hash: string): Promise<PhotoRow
 }
 
 /** Hashes of every photo a project refers to. */
-export function photosIn({ pieces, walls, hangings }: Project): Set<string> {
+export function photosIn({ pieces, walls, hangings, day }: Project): Set<string> {
 	const hashes = [
 		...pieces.flatMap(({ photo, found }) => [
 			photo,
 			...Object.values(found).map((each) => each.photo)
 		]),
 		...walls.map(({ photo }) => photo?.hash ?? ''),
+		...day.map((event) => (event.what === 'pictured' ? event.photo : '')),
 		...hangings.flatMap(({ looks }) => looks.map(({ photo }) => photo))
 	];
 	return new Set(hashes.filter((hash) => hash !== ''));

@@ -7,7 +7,7 @@ import type { Project } from '../model/project.ts';
 import { fixOnWall } from '../plan/fix.ts';
 import { planForPage } from '../plan/plan-for-page.ts';
 import { holesAt, holesOf, toFill } from './holes.ts';
-import { byHook, hangsOn, monthsAfter, overdue, recordsOf, wasWithin } from './records.ts';
+import { byHook, hangsBy, hangsOn, monthsAfter, overdue, recordsOf } from './records.ts';
 import { hungAt, timelineOf } from './timeline.ts';
 
 const WALL = DEMO.walls[0]!;
@@ -48,9 +48,11 @@ describe('the Book', () => {
 		expect(hangsOn(records[2]!)).equal('2 × one-nail picture hook');
 		// 9.8 lb on two 30 lb hooks, of which half counts: 4.9 of 15.
 		expect(records[2]!.share).closeTo(4.9 / 15, 0.01);
-		expect(wasWithin(records[2]!)).equal(true);
 		// 46.3 lb: 23.15 of 15 on each.
-		expect(wasWithin(records[0]!)).equal(false);
+		expect(records[0]!.share).closeTo(23.15 / 15, 0.01);
+		expect(hangsBy(records[2]!)).equal('Wire on two hooks');
+		const another = { ...records[2]!, hanging: { ...records[2]!.hanging, way: 'rings' } };
+		expect(hangsBy(another)).equal('Two rings on two hooks');
 		const nails = byHook(records).find(({ hook }) => hook === 'picture-hook-1')!;
 		expect(nails.records.map(({ piece }) => piece.letter)).deep.equal(['C', 'A']);
 	});

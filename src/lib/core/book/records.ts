@@ -1,7 +1,6 @@
 import { inspectionOf, type Inspection } from '../job/inspection.ts';
-import { withinRule } from '../choose/holds.ts';
 import { hookOf, type HookKind } from '../fixings/index.ts';
-import { hangerOf } from '../hangers/index.ts';
+import { hangerOf, hangers } from '../hangers/index.ts';
 import type { Hanging } from '../model/hanging.ts';
 import type { Piece } from '../model/piece.ts';
 import type { Project } from '../model/project.ts';
@@ -107,9 +106,6 @@ export function byHook(
 export const hangsOn = ({ on }: Pick<HangRecord, 'on'>): string =>
 	on.map(({ hook, count }) => `${count} × ${hookOf(hook).name.toLowerCase()}`).join(', ');
 
-/** Whether all its points were within the house rule when it was hung; null where nobody knew. */
-export const wasWithin = ({ share }: HangRecord): boolean | null =>
-	share === null ? null : withinRule(share);
-
-/** How it hangs, by the name of its way. */
-export const hangsBy = ({ piece }: Pick<HangRecord, 'piece'>): string => hangerOf(piece.back).name;
+/** How it hangs, by the name of its way; as its back is now where that was not kept. */
+export const hangsBy = ({ hanging, piece }: Pick<HangRecord, 'hanging' | 'piece'>): string =>
+	(hangers.find(({ kind }) => kind === hanging.way) ?? hangerOf(piece.back)).name;

@@ -36,7 +36,9 @@ describe('the history of a wall', () => {
 				{ what: 'corrected', pieceId, hooks: [{ index: 0, up: 6 }] },
 				{ what: 'looked', hangingId: 'h', state: 'job', text: 'Bumper lost', photo: '' },
 				{ what: 'taken-down', hangingId: 'h', why: '' },
-				{ what: 'filled', hole: 'h:0' }
+				{ what: 'filled', hole: 'h:0' },
+				{ what: 'shifted', pieceId, right: -6, answer: null },
+				{ what: 'pictured', photo: 'abc' }
 			)
 		).deep.equal([
 			'A day at the wall began.',
@@ -47,7 +49,9 @@ describe('the history of a wall', () => {
 			'A: hooks were set anew.',
 			'A: a job: Bumper lost.',
 			'A was taken down.',
-			'A hole was filled.'
+			'A hole was filled.',
+			'A was levelled, {6 mm} further left.',
+			'A photo of the wall was taken.'
 		]);
 	});
 

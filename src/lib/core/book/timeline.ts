@@ -13,13 +13,19 @@ export interface Entry {
 	pieceId: string | null;
 	/** Lengths are left open. */
 	says: string;
+	/** Hash of a photo that was taken. */
+	photo?: string;
+}
+
+interface Said {
+	pieceId: string | null;
+	says: string;
+	/** Hash of a photo that was taken. */
+	photo?: string;
 }
 
 /** What an event tells of the history; null where it is a step of the day alone. */
-function saysOf(
-	event: DayEvent,
-	project: Project
-): { pieceId: string | null; says: string } | null {
+function saysOf(event: DayEvent, project: Project): Said | null {
 	const letter = (id: string) => project.pieces.find((piece) => piece.id === id)?.letter ?? '?';
 	const hanging = (id: string): Hanging | undefined =>
 		project.hangings.find((each) => each.id === id);
@@ -53,6 +59,13 @@ function saysOf(
 				pieceId: event.pieceId,
 				says: `${letter(event.pieceId)} came out ${lengthIn(Math.abs(event.higher))} too ${event.higher < 0 ? 'low' : 'high'}.`
 			};
+		case 'shifted':
+			return {
+				pieceId: event.pieceId,
+				says: `${letter(event.pieceId)} was levelled, ${lengthIn(Math.abs(event.right))} further ${event.right < 0 ? 'left' : 'right'}.`
+			};
+		case 'pictured':
+			return { pieceId: null, says: 'A photo of the wall was taken.', photo: event.photo };
 		case 'corrected':
 			return { pieceId: event.pieceId, says: `${letter(event.pieceId)}: hooks were set anew.` };
 		case 'looked': {

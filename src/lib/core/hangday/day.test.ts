@@ -57,6 +57,7 @@ function hung(project: Project, letter: string): Project {
 				why: '',
 				looks: []
 			},
+			way: 'wire-two',
 			points: frozenPoints(piece, undefined)
 		}
 	});
@@ -284,6 +285,16 @@ describe('what happens on the day', () => {
 		const lowered = planned(after(high, told({ what: 'corrected', pieceId, hooks })), 'A');
 		expect(lowered.rect.y).closeTo(rect.y, 1e-9);
 		expect(lowered.hooks[1]!.hole.y).closeTo(planned(start, 'A').hooks[1]!.hole.y - 6, 1e-9);
+	});
+
+	it('keeps how far a piece went along to come level, and the tooth it hangs on now', () => {
+		const start = hung(DEMO, 'D');
+		const { pieceId, rect, hooks } = planned(start, 'D');
+		const answer = { key: 'tooth', answer: '-1' };
+		const level = after(start, told({ what: 'shifted', pieceId, right: 6, answer }));
+		expect(planned(level, 'D').rect.x).closeTo(rect.x + 6, 1e-9);
+		expect(planned(level, 'D').hooks[0]!.hole).deep.equal(hooks[0]!.hole);
+		expect(level.pieces.find(({ id }) => id === pieceId)!.back).include({ tooth: -1 });
 	});
 
 	it('tells where the top edge is to read, and how much higher it hangs for what is read', () => {

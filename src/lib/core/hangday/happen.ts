@@ -1,7 +1,7 @@
 import { HALF_STUD } from '../bones/evidence.ts';
 import type { Feature } from '../features/index.ts';
 import { top } from '../geometry/rect.ts';
-import { asItHung, hookWith } from '../hangers/index.ts';
+import { asItHung, chooseOn, hookWith } from '../hangers/index.ts';
 import type { DayEvent, DayEventOf } from '../model/day.ts';
 import type { Hanging } from '../model/hanging.ts';
 import type { Piece } from '../model/piece.ts';
@@ -74,6 +74,17 @@ const EFFECTS: Effects = {
 				})
 			};
 		}),
+	shifted: (project, { pieceId, wallId, right, answer }) => {
+		const moved = onHanging(project, pieceId, wallId, (hanging) => ({
+			...hanging,
+			rect: { ...hanging.rect, x: hanging.rect.x + right }
+		}));
+		if (moved === project || !answer) return moved;
+		return withPiece(moved, pieceId, (piece) => ({
+			...piece,
+			back: chooseOn(piece.back, answer.key, answer.answer)
+		}));
+	},
 	looked: (project, { id, hangingId, at, by, state, text, photo }) => ({
 		...project,
 		hangings: project.hangings.map((each) =>

@@ -29,6 +29,8 @@ function matterOf(event: DayEvent): string | null {
 		case 'set':
 		case 'met':
 			return `hook ${event.hookId}`;
+		case 'shifted':
+			return `along ${event.pieceId}`;
 		case 'levelled':
 			return `level ${event.pieceId}`;
 		case 'came-out':
@@ -43,6 +45,7 @@ function matterOf(event: DayEvent): string | null {
 		case 'began':
 		case 'moved':
 		case 'looked':
+		case 'pictured':
 		case 'filled':
 			return null;
 	}

@@ -78,6 +78,8 @@ export const dayState = memoised((day: readonly DayEvent[], wallId: string): Day
 				steps.delete(levelStepId(event.hanging.pieceId));
 				break;
 			case 'settled':
+			case 'shifted':
+			case 'pictured':
 			case 'levelled':
 			case 'came-out':
 			case 'corrected':

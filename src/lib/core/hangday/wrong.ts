@@ -127,6 +127,3 @@ export const TROUBLES: readonly Trouble[] = [
 		ask: null
 	}
 ];
-
-/** What somebody met where a hook was to go, and what to do at once. */
-export const troubleOf = (met: Met): Trouble => TROUBLES.find((each) => each.met === met)!;

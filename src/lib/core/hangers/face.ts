@@ -156,6 +156,10 @@ export interface LevelStep {
 	says: string;
 	/** What else would do it, or what to mind. */
 	or: string;
+	/** mm that the piece goes to the right by it, where it does. */
+	moves?: number;
+	/** What its back then answers to one of its questions. */
+	answer?: { key: string; answer: string };
 }
 
 /** One way a piece can hang. The rest of the app asks this face and never switches on a kind's name. */

@@ -125,7 +125,10 @@ describe('what levels a piece', () => {
 		const back = start('sawtooth', { toothPitch: 6 });
 		// The mass hangs 200 - 12 mm below: 6 mm off is 1.83°.
 		const off = (mm: number) => (Math.atan(mm / 188) * 180) / Math.PI;
-		expect(levelled(back, off(6))).include({ does: 'tooth', side: 'left', by: 1 });
+		expect(levelled(back, off(6))).deep.include({
+			...{ does: 'tooth', side: 'left', by: 1, moves: 6 },
+			answer: { key: 'tooth', answer: '-1' }
+		});
 		expect(levelled(back, -off(13)).says).contain('2 teeth further right');
 		expect(levelled(back, off(2)).does).equal('turn');
 	});

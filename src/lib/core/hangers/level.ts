@@ -64,7 +64,7 @@ export function levelByTooth(
 	tilt: number,
 	hung: Hung,
 	piece: HungPiece,
-	toothPitch: number
+	{ tooth, toothPitch }: { tooth: number; toothPitch: number }
 ): LevelStep {
 	const off = massBeside(tilt, hung, piece);
 	const teeth = Math.round(off / toothPitch);
@@ -82,6 +82,8 @@ export function levelByTooth(
 			teeth === 1
 				? `Hang it on the next tooth ${side}.`
 				: `Hang it ${teeth} teeth further ${side}.`,
+		moves: (side === 'left' ? 1 : -1) * teeth * toothPitch,
+		answer: { key: 'tooth', answer: String(tooth + (side === 'left' ? -teeth : teeth)) },
 		or: 'Left and right as you look at the wall. If that is too much, go back a tooth and let felt bumpers hold it.'
 	};
 }
@@ -91,6 +93,7 @@ export const slideOnWire = (tilt: number, by: number): LevelStep => ({
 	does: 'slide',
 	side: highSide(tilt),
 	by,
+	moves: highSide(tilt) === 'right' ? by : -by,
 	says: `Slide the piece ${lengthIn(by)} to the ${highSide(tilt)} on its wire.`,
 	or: 'Lift it a little as you push: a wire that drags on its hook creeps back.'
 });

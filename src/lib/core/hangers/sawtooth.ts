@@ -101,7 +101,7 @@ export const sawtooth: Hanger<SawtoothBack> = {
 	],
 	choices: ({ tooth }) => [toothAnswers(tooth)],
 	choose: (back, _key, answer) => ({ ...back, tooth: Number(answer) }),
-	levelStep: (tilt, { toothPitch }, piece, hung) => levelByTooth(tilt, hung, piece, toothPitch),
+	levelStep: (tilt, back, piece, hung) => levelByTooth(tilt, hung, piece, back),
 	drops: ['barDrop'],
 	steps: () => [
 		'Drive the nail on its mark.',

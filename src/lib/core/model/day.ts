@@ -73,6 +73,22 @@ export const dayEventSchema = z.discriminatedUnion('what', [
 			.array(z.object({ index: z.int().check(z.minimum(0), z.maximum(19)), up: position }))
 			.check(z.maxLength(20), z.describe('hooks that were set anew, mm higher'))
 	}),
+	z.object({
+		...common,
+		what: z.literal('shifted'),
+		pieceId: id,
+		right: position.check(z.describe('mm the piece went to the right on what it hangs on')),
+		answer: z
+			.nullable(z.object({ key: shortText, answer: shortText }))
+			.check(z.describe('what its back now answers to a question, such as its tooth'))
+	}),
+	z.object({
+		...common,
+		what: z.literal('pictured'),
+		photo: z
+			.string()
+			.check(z.minLength(1), z.maxLength(64), z.describe('hash of a photo of the wall'))
+	}),
 	z.object({ ...common, what: z.literal('hung'), hanging: hangingSchema }),
 	z.object({
 		...common,

@@ -43,6 +43,9 @@ export const hangingSchema = z.object({
 	rect: z
 		.object({ x: position, y: position, width: size, height: size })
 		.check(z.describe('its outline on the wall')),
+	way: z
+		._default(z.string().check(z.maxLength(40)), '')
+		.check(z.describe('how it hangs, by the kind of its back; empty where nobody said')),
 	points: z.array(hungPointSchema).check(z.maxLength(20)),
 	tilt: z
 		.nullable(z.number().check(z.minimum(-90), z.maximum(90)))

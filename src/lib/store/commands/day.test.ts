@@ -2,7 +2,7 @@ import { expect } from 'chai';
 import type { DayEvent } from '../../core/index.ts';
 import { DEMO } from '../demo/index.ts';
 import { History } from '../history.ts';
-import { setCurrency, setHanger, setLit, tellDay } from './index.ts';
+import { removePieces, setCurrency, setHanger, setLit, tellDay } from './index.ts';
 
 const event = (id: string, told: object): DayEvent =>
 	({ id, at: '2026-05-02T09:00:00.000Z', by: 'M', wallId: 'stair-hall', ...told }) as DayEvent;
@@ -33,6 +33,20 @@ describe('telling what happens', () => {
 		const { revision } = history.project;
 		history.run(tellDay(event('e1', { what: 'done', step: 'ready:room' })));
 		expect(history.project.revision).equal(revision);
+	});
+
+	it('keeps a piece that is in the Book, and lets the others go', () => {
+		const [kept, other] = DEMO.pieces;
+		const hanging = {
+			...{ id: 'h', pieceId: kept!.id, wallId: 'stair-hall', by: '', points: [], looks: [] },
+			...{ since: '2026-05-02T09:00:00.000Z', tilt: null, until: null, why: '', way: 'wire-two' },
+			rect: { x: 0, y: 1000, width: 500, height: 400 }
+		};
+		const history = new History(DEMO);
+		history.run(tellDay(event('e1', { what: 'hung', hanging })));
+		history.run(removePieces([kept!, other!]));
+		const ids = history.project.pieces.map(({ id }) => id);
+		expect(ids).include(kept!.id).and.not.include(other!.id);
 	});
 
 	it('says who hangs, the currency, and how long a wall is lit', () => {

@@ -15,6 +15,8 @@ const NAMES: Record<DayEvent['what'], string> = {
 	levelled: 'read the level',
 	'came-out': 'take it as it came out',
 	corrected: 'set a hook anew',
+	shifted: 'level a piece',
+	pictured: 'take a photo of the wall',
 	hung: 'hang a piece',
 	looked: 'look a piece over',
 	filled: 'fill a hole',

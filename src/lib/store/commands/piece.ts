@@ -7,7 +7,8 @@ import {
 	type Found,
 	type PieceKind,
 	startBack,
-	type Piece
+	type Piece,
+	type Project
 } from '../../core/index.ts';
 import type { Command } from '../history.ts';
 import { copy } from './copy.ts';
@@ -18,10 +19,15 @@ export const addPiece = (piece: Piece): Command => ({
 	recipe: (draft) => void draft.pieces.push(piece)
 });
 
-/** Takes a piece out of the project, and down from every wall. */
+/** Whether a piece is in the Book: its history would go with it, so it stays. */
+export const isInBook = ({ hangings }: Pick<Project, 'hangings'>, pieceId: string): boolean =>
+	hangings.some((each) => each.pieceId === pieceId);
+
+/** Takes a piece out of the project, and down from every wall; one that is in the Book stays. */
 export const removePiece = ({ id, letter }: Piece): Command => ({
 	name: `remove piece ${letter}`,
 	recipe: (draft) => {
+		if (isInBook(draft, id)) return;
 		draft.pieces = draft.pieces.filter((piece) => piece.id !== id);
 		for (const wall of draft.walls) {
 			for (const arrangement of wall.arrangements)

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { say, timelineOf, type Styles } from '$lib/core/index.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
+	import { photoUrls } from '../photo-urls.svelte.ts';
 	import { getView } from '../view.svelte.ts';
 	import { endOfDay, onDay } from './dates.ts';
 
@@ -42,7 +43,8 @@
 {#each days as day (day)}
 	<h3>{day}</h3>
 	<ol>
-		{#each entries.filter(({ at }) => onDay(at) === day) as { id, says, by, pieceId } (id)}
+		{#each entries.filter(({ at }) => onDay(at) === day) as { id, says, by, pieceId, photo } (id)}
+			{@const url = photo ? photoUrls.get(session.project.id, photo) : null}
 			<li>
 				{#if pieceId}
 					<button type="button" onclick={() => view.select(pieceId)}>
@@ -52,6 +54,7 @@
 					{say(says, styles.lead)}
 				{/if}
 				{#if by}<span class="by">{by}</span>{/if}
+				{#if url}<img src={url} alt="The wall as it hung on {day}" />{/if}
 			</li>
 		{/each}
 	</ol>

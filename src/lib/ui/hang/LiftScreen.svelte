@@ -35,6 +35,7 @@
 				what: 'hung',
 				hanging: {
 					...{ id: newId(), pieceId: piece.id, wallId: day.wall.id, rect: planned.rect, points },
+					way: piece.back.kind,
 					...{ since: now().toISOString(), by: day.project.hanger },
 					...{ tilt: null, until: null, why: '', looks: [] }
 				}

@@ -23,7 +23,10 @@
 	const down = $derived(open ? oneOn(steps, step.id, 1) : null);
 	/** What is measured, set or hung there is told at the wall, not by a tick. */
 	const ticked = $derived(
-		step.asks.of === 'tick' || step.asks.of === 'mark' || step.asks.of === 'level'
+		step.asks.of === 'tick' ||
+			step.asks.of === 'photo' ||
+			step.asks.of === 'mark' ||
+			step.asks.of === 'level'
 	);
 
 	const said = $derived(

@@ -71,6 +71,11 @@
 				...{ what: 'corrected', pieceId: piece.id },
 				hooks: [{ index: highHook(planned.hooks, tilt!), up: -step.by }]
 			});
+		else if (step?.moves)
+			day.tell({
+				...{ what: 'shifted', pieceId: piece.id, right: step.moves },
+				answer: step.answer ?? null
+			});
 		readLevel();
 	}
 

@@ -1,11 +1,12 @@
 <script lang="ts">
 	import type { Piece } from '$lib/core/index.ts';
-	import { removePieces, setPieces } from '$lib/store/commands/index.ts';
+	import { isInBook, removePieces, setPieces } from '$lib/store/commands/index.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
 
 	let { picked, onnone }: { picked: readonly Piece[]; onnone: () => void } = $props();
 
 	const session = $derived(getSession()());
+	const inBook = $derived(picked.filter(({ id }) => isInBook(session.kept, id)));
 
 	const edit = (fields: Partial<Omit<Piece, 'id' | 'letter' | 'back'>>) =>
 		session.run(
@@ -52,6 +53,12 @@
 	>
 		Remove them
 	</button>
+	{#if inBook.length > 0}
+		<p class="small-note">
+			{inBook.map(({ letter }) => letter).join(', ')} in the Book: the history would go with what is removed,
+			so it stays.
+		</p>
+	{/if}
 	<button class="btn btn-ghost btn-sm" type="button" onclick={onnone}>Choose none</button>
 </div>
 

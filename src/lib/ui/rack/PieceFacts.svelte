@@ -14,6 +14,7 @@
 	import {
 		changeKind,
 		duplicateAsSet,
+		isInBook,
 		removePiece,
 		setPiece,
 		turnPiece
@@ -30,6 +31,7 @@
 		$props();
 
 	const session = $derived(getSession()());
+	const inBook = $derived(isInBook(session.kept, piece.id));
 	const kind = $derived(kindOf(piece.kind));
 	const facing = $derived(
 		piece.width === piece.height ? 'square' : piece.width > piece.height ? 'landscape' : 'portrait'
@@ -219,6 +221,7 @@
 		<button
 			class="btn btn-ghost btn-sm"
 			type="button"
+			disabled={inBook}
 			onclick={() => {
 				session.run(removePiece(piece));
 				onremoved();
@@ -227,6 +230,9 @@
 			<Trash2 size={16} aria-hidden="true" /> Remove {piece.letter} from the project
 		</button>
 	</div>
+	{#if inBook}
+		<p class="note">{piece.letter} is in the Book: its history would go with it, so it stays.</p>
+	{/if}
 	{#if piece.set}<p class="note">One of a set: {piece.set}.</p>{/if}
 </div>
 

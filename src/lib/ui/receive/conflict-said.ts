@@ -22,6 +22,8 @@ export function eventSaid(event: DayEvent, style: LengthStyle): string {
 			return `came out ${formatLength(Math.abs(event.higher), style)} too ${event.higher < 0 ? 'low' : 'high'}`;
 		case 'corrected':
 			return 'hooks set anew';
+		case 'shifted':
+			return `levelled, ${formatLength(Math.abs(event.right), style)} along`;
 		case 'settled':
 			return `fixed on ${event.points.length} points`;
 		case 'hung':

@@ -36,6 +36,7 @@ export interface DayFacts {
 /** What a person is asked at a step, besides whether it is done. */
 export type Ask =
 	| { of: 'tick' }
+	| { of: 'photo' }
 	| { of: 'proof'; proof: DayProof }
 	| { of: 'mark'; mark: Mark }
 	| { of: 'set'; mark: Mark; hook: PlannedHook; use: Use | null }

@@ -38,16 +38,19 @@ export const leaveWell: StepMaker = (facts) => {
 			],
 			needs
 		),
-		tick(
-			'after:photo',
-			'after',
-			'Step back and take a photo',
-			[
-				'From where people stand: look for what is level but looks crooked beside a ceiling or a door.',
-				'A photo of the whole wall belongs to the record.'
-			],
-			needs
-		),
+		{
+			...tick(
+				'after:photo',
+				'after',
+				'Step back and take a photo',
+				[
+					'From where people stand: look for what is level but looks crooked beside a ceiling or a door.',
+					'A photo of the whole wall belongs to the record.'
+				],
+				needs
+			),
+			asks: { of: 'photo' }
+		},
 		tick('after:tell', 'after', 'Tell those who live with it', LIVING_WITH, needs)
 	];
 };

@@ -14,6 +14,7 @@
 	import LiftScreen from '$lib/ui/hang/LiftScreen.svelte';
 	import MarkScreen from '$lib/ui/hang/MarkScreen.svelte';
 	import NextWay from '$lib/ui/hang/NextWay.svelte';
+	import PhotoScreen from '$lib/ui/hang/PhotoScreen.svelte';
 	import ProofScreen from '$lib/ui/hang/ProofScreen.svelte';
 	import RingedWall from '$lib/ui/hang/RingedWall.svelte';
 	import SetScreen from '$lib/ui/hang/SetScreen.svelte';
@@ -210,6 +211,8 @@
 				<LiftScreen {day} item={shown} {...asks} onnext={next} onback={back} {more} />
 			{:else if asks.of === 'level'}
 				<LevelScreen {day} item={shown} {...asks} onnext={next} onback={back} {more} />
+			{:else if asks.of === 'photo'}
+				<PhotoScreen {day} item={shown} onnext={next} onback={back} {more} />
 			{:else}
 				<TickScreen {day} item={shown} onnext={next} onback={back} {more} />
 			{/if}
