@@ -66,6 +66,7 @@ test('the whole job by keyboard: choose, move, hook the tape, print', async ({ p
 	await expect(readout(page)).toContainText('street door casing, left edge');
 	await station(page, 'Mark').focus();
 	await page.keyboard.press('Enter');
+	await expect(page.getByRole('link', { name: 'Print sheet' })).toBeVisible();
 	await tabTo(/^Print sheet/);
 	await page.keyboard.press('Enter');
 	await expect(
