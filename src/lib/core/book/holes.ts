@@ -27,7 +27,7 @@ export interface Hole {
 }
 
 /** When holes were filled, by their ids. */
-const fillings = memoised((day: readonly DayEvent[]): ReadonlyMap<string, string> => {
+export const fillings = memoised((day: readonly DayEvent[]): ReadonlyMap<string, string> => {
 	const filled = new Map<string, string>();
 	for (const event of day) if (event.what === 'filled') filled.set(event.hole, event.at);
 	return filled;

@@ -1,6 +1,8 @@
 import { kindOf, type Kind } from '../kinds/index.ts';
 import type { Piece } from '../model/piece.ts';
 import type { Wall } from '../model/wall.ts';
+import type { Caution } from '../caution.ts';
+import type { PieceCaution } from '../plan/clear.ts';
 import type { PlannedPiece } from '../plan/hang.ts';
 import { top } from '../geometry/rect.ts';
 import { ceilingAt } from '../survey/outline.ts';
@@ -73,6 +75,15 @@ const TOUCH: Record<Fades, string> = {
 /** What all hung things want of the air. Common practice. */
 const AIR_FOR_ALL =
 	'About 19 °C and 50 % relative humidity, and steady; not over a radiator, in steam, or on a cold outside wall.';
+
+/** Cautions of a place that speak of light and air. */
+const OF_CARE = new Set(['near-window', 'over-heat', 'in-draught', 'near-light']);
+
+/** What the survey says of windows, radiators, vents and lamps near a piece. */
+export const nearIt = (ofPlace: readonly PieceCaution[], pieceId: string): Caution[] =>
+	ofPlace
+		.filter((each) => each.pieceId === pieceId && OF_CARE.has(each.caution.code))
+		.map(({ caution }) => caution);
 
 export interface CareNotes {
 	air: string[];

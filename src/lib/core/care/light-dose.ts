@@ -4,6 +4,14 @@ import { mustBeBetween } from '../check.ts';
 export const FADES = ['high', 'medium', 'low', 'none'] as const;
 export type Fades = (typeof FADES)[number];
 
+/** What each group means, in a few words. */
+export const FADES_WORDS: Record<Fades, string> = {
+	high: 'fast: silk, photographs, new inks',
+	medium: 'readily: works on paper',
+	low: 'slowly: oils, wood',
+	none: 'not at all: metal, glass, stone'
+};
+
 /** Most light, lux, and most of it in a year, lux hours. Source: CIE 157:2004. */
 export const LIGHT_LIMITS: Record<Exclude<Fades, 'none'>, { lux: number; luxHours: number }> = {
 	high: { lux: 50, luxHours: 15_000 },

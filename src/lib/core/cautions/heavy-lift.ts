@@ -17,6 +17,8 @@ export interface LiftGuide {
 	limit: number;
 	tooHeavy: boolean;
 	tooWide: boolean;
+	/** One person should not lift it alone. */
+	byTwo: boolean;
 }
 
 /** A guide for two hands on firm footing; from a ladder there is none. Source: NIOSH lifting equation, 1991. */
@@ -31,7 +33,9 @@ export function liftGuide(
 		vertical,
 		travel: vertical - height / 2
 	});
-	return { limit, tooHeavy: kg !== null && kg > limit, tooWide: width > ARMS };
+	const tooHeavy = kg !== null && kg > limit;
+	const tooWide = width > ARMS;
+	return { limit, tooHeavy, tooWide, byTwo: tooHeavy || tooWide };
 }
 
 export const heavyLift: CautionRule = {
@@ -39,8 +43,8 @@ export const heavyLift: CautionRule = {
 	source: 'NIOSH lifting equation, 1991',
 	find: ({ piece, planned, kg }) => {
 		const { letter, width } = piece;
-		const { limit, tooHeavy, tooWide } = liftGuide(piece, planned.rect, kg);
-		if (!tooHeavy && !tooWide) return null;
+		const { limit, tooHeavy, byTwo } = liftGuide(piece, planned.rect, kg);
+		if (!byTwo) return null;
 		return care(
 			'heavy-lift',
 			tooHeavy

@@ -31,7 +31,7 @@ export function oddReading(of: keyof typeof ODD, off: number): string | null {
 }
 
 /** How much one end of the top edge stands higher than the other, mm. */
-export const endsApart = (tilt: number, width: number): number =>
+const endsApart = (tilt: number, width: number): number =>
 	width * Math.sin(toRadians(Math.abs(tilt)));
 
 /**

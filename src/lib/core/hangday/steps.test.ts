@@ -75,6 +75,20 @@ describe('the steps of a day', () => {
 		]);
 	});
 
+	it('tell a stop before the hook is marked, set, and used', () => {
+		// The mirror on two one-nail hooks in board is too much for them by the house rule.
+		const c = DEMO.pieces.find(({ letter }) => letter === 'C')!;
+		for (const phase of ['mark', 'set', 'lift'] as const) {
+			const step = hall.find((each) => each.phase === phase && each.pieceId === c.id)!;
+			expect(
+				step.cautions.map(({ code }) => code),
+				phase
+			).include('too-weak');
+		}
+		const a = hall.find(({ phase, title }) => phase === 'mark' && title.startsWith('A'))!;
+		expect(a.cautions.filter(({ grade }) => grade === 'stop')).empty;
+	});
+
 	it('fill old holes that stay in sight, and tell those who live with it', () => {
 		const [first, ...others] = DEMO.walls;
 		const hole = {

@@ -20,7 +20,7 @@ import { wireTwo, wireTwoSchema } from './wire-two.ts';
 
 export { stayLevel, type StayLevel } from './stay-level.ts';
 export * from './face.ts';
-export { highSide, lowSide, tiltAtPoints, tiltOf } from './level.ts';
+export { highSide, tiltAtPoints, tiltOf } from './level.ts';
 export { hangerSize } from './plate-hanger.ts';
 export { RING_POINT_KINDS } from './ring-points.ts';
 export * from './strip.ts';

@@ -4,11 +4,13 @@
 		careNotes,
 		doseOf,
 		FADES,
+		FADES_WORDS,
 		fadesOf,
 		formatLength,
 		hoursItMay,
 		LIGHT_LIMITS,
 		luxOn,
+		nearIt,
 		say,
 		spotFor,
 		type Fades,
@@ -37,12 +39,6 @@
 	let { piece, planned, plan, wall, styles }: Props = $props();
 
 	const session = $derived(getSession()());
-	const NAMES: Record<Fades, string> = {
-		high: 'fast: silk, photographs, new inks',
-		medium: 'readily: works on paper',
-		low: 'slowly: oils, wood',
-		none: 'not at all: metal, glass, stone'
-	};
 	const fades = $derived(fadesOf(piece));
 	const limit = $derived(fades === 'none' ? null : LIGHT_LIMITS[fades]);
 	const lux = $derived(luxOn(wall, piece.id));
@@ -55,13 +51,7 @@
 	);
 	const lamp = $derived(spotFor(planned, piece, wall));
 	const notes = $derived(careNotes(piece));
-	/** What the survey says of windows, radiators, vents and lamps near it. */
-	const near = $derived(
-		plan.ofPlace.filter(
-			({ pieceId, caution }) =>
-				pieceId === piece.id && /window|heat|draught|light/.test(caution.code)
-		)
-	);
+	const near = $derived(nearIt(plan.ofPlace, piece.id));
 	const plain = (value: number) => String(value);
 	const setHours = (key: 'hoursPerDay' | 'daysPerYear') => (value: number | null) =>
 		session.run(setLit(wall.id, { ...wall.lit, [key]: value ?? 0 }));
@@ -76,7 +66,7 @@
 <ChoiceField
 	choice={{
 		...{ key: 'fades', label: 'Light harms it', answer: fades },
-		answers: FADES.map((answer) => ({ answer, label: NAMES[answer] }))
+		answers: FADES.map((answer) => ({ answer, label: FADES_WORDS[answer] }))
 	}}
 	onchoose={(answer) => session.run(setPiece(piece.id, { fades: answer as Fades }))}
 />
@@ -141,7 +131,7 @@
 	/>
 	<p class="small-note">Dashed: what it may have in a year.</p>
 {/if}
-{#each near as { caution }, index (index)}
+{#each near as caution, index (index)}
 	<p class="small-note">
 		{say(caution.message, styles.lead)}
 		{say(caution.remedy, styles.lead)}

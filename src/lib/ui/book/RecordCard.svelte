@@ -33,6 +33,7 @@
 	const late = $derived(job !== null || (due !== null && due < now));
 	let open = $state(false);
 	let why = $state('');
+	let worthTrouble = $state('');
 
 	const said = $derived(
 		hanging.until
@@ -45,8 +46,9 @@
 
 	function setWorth(text: string) {
 		const worth = text.trim() === '' ? null : Number(text.replace(/[\s,]/g, ''));
-		if (worth === null || (Number.isFinite(worth) && worth >= 0))
-			session.run(setPiece(piece.id, { worth }));
+		const sound = worth === null || (Number.isFinite(worth) && worth >= 0);
+		worthTrouble = sound ? '' : 'Type an amount as a number, such as 240.';
+		if (sound) session.run(setPiece(piece.id, { worth }));
 	}
 </script>
 
@@ -102,8 +104,11 @@
 					class="input input-sm"
 					inputmode="decimal"
 					value={piece.worth ?? ''}
+					aria-invalid={worthTrouble ? 'true' : undefined}
+					aria-describedby="{uid}-said"
 					onchange={(event) => setWorth(event.currentTarget.value)}
 				/>
+				<p class="trouble" id="{uid}-said" aria-live="polite">{worthTrouble}</p>
 				{#if !hanging.until}
 					<LookForm {record} />
 					<div class="down-row">
@@ -213,6 +218,11 @@
 
 	.input {
 		width: 100%;
+	}
+
+	.trouble {
+		color: var(--color-error);
+		font-size: 0.88rem;
 	}
 
 	.down-row {

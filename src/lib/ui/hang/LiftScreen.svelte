@@ -26,7 +26,6 @@
 	const { styles } = $derived(day);
 	const unit = $derived(styles.lead.unit === 'mm' ? ('kg' as const) : ('lb' as const));
 	const weight = $derived(weightToReckon(piece));
-	const byTwo = $derived(guide.tooHeavy || guide.tooWide);
 	const on = $derived([...new Set(points.map(({ hook }) => hookOf(hook).name.toLowerCase()))]);
 
 	function hang() {
@@ -53,9 +52,9 @@
 		<dt>one person may lift</dt>
 		<dd class="measure">{formatMass(guide.limit, unit)}</dd>
 	</div>
-	<div class:two={byTwo}>
+	<div class:two={guide.byTwo}>
 		<dt>who lifts</dt>
-		<dd class="measure">{byTwo ? 'two people' : 'one person'}</dd>
+		<dd class="measure">{guide.byTwo ? 'two people' : 'one person'}</dd>
 	</div>
 </dl>
 <p class="small-note">

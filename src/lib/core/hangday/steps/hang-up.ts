@@ -11,6 +11,7 @@ import {
 	levelStepId,
 	liftStepId,
 	setStepId,
+	stopsOf,
 	staysStepId,
 	toHang,
 	type DayFacts,
@@ -63,8 +64,8 @@ function lift(piece: Piece, planned: PlannedPiece, kg: number | null, facts: Day
 		pieceId: piece.id,
 		says: [...steps(piece.back), ...tips],
 		cautions: [
-			...(fix?.cautions ?? []).filter(({ grade }) => grade !== 'note'),
-			...planned.cautions.filter(({ grade }) => grade === 'stop')
+			...stopsOf(facts, planned),
+			...(fix?.cautions ?? []).filter(({ grade }) => grade === 'care')
 		],
 		needs,
 		asks: { of: 'lift', piece, planned, points: frozenPoints(planned, fix), guide }

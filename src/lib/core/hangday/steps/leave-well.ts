@@ -1,3 +1,5 @@
+import { fillings } from '../../book/holes.ts';
+import { NAIL_HOLE } from '../../catalogue/mends.ts';
 import { LIVING_WITH } from '../../job/living-with.ts';
 import { oldHoles } from '../../plan/old-holes.ts';
 import { lengthIn } from '../../units/say.ts';
@@ -7,8 +9,9 @@ import { liftStepId, tick, toHang, type StepMaker } from './face.ts';
 /** What is done once everything hangs. Common practice. */
 export const leaveWell: StepMaker = (facts) => {
 	const needs = toHang(facts).map(({ pieceId }) => ({ step: liftStepId(pieceId), strict: false }));
+	const filled = fillings(facts.project.day);
 	const toFill = oldHoles(facts.wall, facts.plan.pieces).filter(
-		({ carries, behind }) => !carries && !behind
+		({ feature, carries, behind }) => !carries && !behind && !filled.has(feature.id)
 	);
 	return [
 		...(toFill.length > 0
@@ -22,7 +25,7 @@ export const leaveWell: StepMaker = (facts) => {
 								({ feature }) =>
 									`${feature.name}, ${lengthIn(centreX(feature))} from the left corner, ${lengthIn(centreY(feature))} up from the level datum.`
 							),
-							'Press the burr flat, fill, wipe, touch up.'
+							NAIL_HOLE.mend
 						],
 						needs
 					)

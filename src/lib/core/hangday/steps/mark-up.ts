@@ -1,12 +1,12 @@
-import { markStepId, toHang, type StepMaker } from './face.ts';
+import { markStepId, stopsOf, toHang, type StepMaker } from './face.ts';
 import { dayProofs } from '../prove.ts';
 
 /** Every mark of a hook that is not in the wall yet, in the order a person walks the wall. */
 export const markUp: StepMaker = (facts) => {
 	const waiting = toHang(facts);
 	const hooks = new Map(
-		waiting.flatMap(({ hooks }) =>
-			hooks.filter(({ set }) => !set).map((hook) => [hook.id, hook] as const)
+		waiting.flatMap((planned) =>
+			planned.hooks.filter(({ set }) => !set).map((hook) => [hook.id, { hook, planned }] as const)
 		)
 	);
 	const proofs = dayProofs(facts.wall, facts.plan.pieces).map(({ id }) => ({
@@ -14,8 +14,9 @@ export const markUp: StepMaker = (facts) => {
 		strict: false
 	}));
 	return facts.plan.marks.flatMap((mark) => {
-		const hook = hooks.get(mark.id);
-		if (!hook) return [];
+		const of = hooks.get(mark.id);
+		if (!of) return [];
+		const { hook, planned } = of;
 		return [
 			{
 				id: markStepId(hook),
@@ -23,9 +24,12 @@ export const markUp: StepMaker = (facts) => {
 				title: `${mark.letter} · ${mark.name}`,
 				pieceId: mark.pieceId,
 				says: [],
-				cautions: facts.plan.ofPlace
-					.filter(({ hookId }) => hookId === mark.id)
-					.map(({ caution }) => caution),
+				cautions: [
+					...stopsOf(facts, planned),
+					...facts.plan.ofPlace
+						.filter(({ hookId }) => hookId === mark.id)
+						.map(({ caution }) => caution)
+				],
 				needs: proofs,
 				asks: { of: 'mark' as const, mark }
 			}

@@ -2,7 +2,7 @@ import { fixingOf } from '../../catalogue/index.ts';
 import { hookOf } from '../../fixings/index.ts';
 import { STANDING_CAUTIONS } from '../../cautions/index.ts';
 import { useOfHook } from '../frozen.ts';
-import { markStepId, setStepId, toHang, type StepMaker } from './face.ts';
+import { markStepId, setStepId, stopsOf, toHang, type StepMaker } from './face.ts';
 
 /** Every hook, before any piece goes up: hammering shakes the wall. */
 export const setHooks: StepMaker = (facts) => {
@@ -21,6 +21,7 @@ export const setHooks: StepMaker = (facts) => {
 					pieceId: planned.pieceId,
 					says: fixingOf(hook.kind).steps,
 					cautions: [
+						...stopsOf(facts, planned),
 						...plan.ofPlace
 							.filter(({ hookId }) => hookId === hook.id)
 							.map(({ caution }) => caution),
