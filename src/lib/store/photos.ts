@@ -1,4 +1,4 @@
-import { fail, ok, type Project, type Result } from '../core/index.ts';
+import { eventFace, fail, ok, type Project, type Result } from '../core/index.ts';
 import { leadingColour } from '../photos/colour.ts';
 import type { Developed } from '../photos/photo.ts';
 import { dbFor, ownDb, type PhotoRow } from './db.ts';
@@ -66,7 +66,7 @@ export function photosIn({ pieces, walls, hangings, day }: Project): Set<string>
 			...Object.values(found).map((each) => each.photo)
 		]),
 		...walls.map(({ photo }) => photo?.hash ?? ''),
-		...day.map((event) => (event.what === 'pictured' ? event.photo : '')),
+		...day.map((event) => eventFace(event).photo?.(event) ?? ''),
 		...hangings.flatMap(({ looks }) => looks.map(({ photo }) => photo))
 	];
 	return new Set(hashes.filter((hash) => hash !== ''));

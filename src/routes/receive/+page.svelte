@@ -2,17 +2,20 @@
 	import { afterNavigate, goto } from '$app/navigation';
 	import { format } from 'date-fns';
 	import {
+		eventFace,
 		mayTakePlan,
 		mergeDay,
 		openPack,
+		say,
+		stepTitles,
 		stylesOf,
+		type DayEvent,
 		type Merged,
 		type Project
 	} from '$lib/core/index.ts';
 	import { joinParts, readPart } from '$lib/files/pack-parts.ts';
 	import { dropParts, keepPart } from '$lib/store/pack-parts.ts';
 	import { keepProject, loadProject, rewriteProject, storageTrouble } from '$lib/store/projects.ts';
-	import { eventSaid } from '$lib/ui/receive/conflict-said.ts';
 	import { takeHeld } from '$lib/ui/receive/held.ts';
 	import { projectPath } from '$lib/ui/paths.ts';
 	import TopBar from '$lib/ui/TopBar.svelte';
@@ -28,6 +31,15 @@
 	const merged = $derived.by(() => taken(take));
 	const first = $derived.by(() => taken(new Set()));
 	const lead = $derived.by(() => pack && stylesOf(pack.houseRules).lead);
+
+	const titles = $derived(pack ? stepTitles(pack, pack.walls[0]!.id) : new Map<string, string>());
+
+	/** What an event speaks of: its step, its hook, or its piece. */
+	function matterSaid(event: DayEvent): string {
+		if ('step' in event) return `“${titles.get(event.step) ?? 'a step that is planned no more'}”`;
+		const pieceId = eventFace(event).pieceOf?.(event, pack!);
+		return `piece ${pack!.pieces.find(({ id }) => id === pieceId)?.letter ?? '?'}`;
+	}
 
 	/** What comes of it where some of their words are chosen over ours. */
 	function taken(theirs: ReadonlySet<string>): Merged | null {
@@ -90,6 +102,7 @@
 		else void readCode();
 	});
 
+	const inShort = (event: DayEvent) => say(eventFace(event).inShort?.(event) ?? '', lead!);
 	const at = (moment: string) => format(moment, 'd MMM, HH:mm');
 </script>
 
@@ -141,11 +154,7 @@
 			{#each first.conflicts as { ours, theirs } (theirs.id)}
 				<fieldset>
 					<legend>
-						Both told of {'pieceId' in theirs
-							? `piece ${pack.pieces.find(({ id }) => 'pieceId' in theirs && id === theirs.pieceId)?.letter ?? '?'}`
-							: 'step' in theirs
-								? theirs.step.split('@')[0]
-								: 'one matter'}
+						Both told of {matterSaid(theirs)}
 					</legend>
 					{#each [{ told: ours, mine: true }, { told: theirs, mine: false }] as { told, mine } (told.id)}
 						<label>
@@ -157,7 +166,7 @@
 								onchange={() => choosing(theirs.id, !mine)}
 							/>
 							<span>
-								{mine ? 'here' : 'in the pack'}: {eventSaid(told, lead!)} ({at(told.at)}{told.by
+								{mine ? 'here' : 'in the pack'}: {inShort(told)} ({at(told.at)}{told.by
 									? `, ${told.by}`
 									: ''})
 							</span>

@@ -1,5 +1,6 @@
 import type { Use } from '../choose/holds.ts';
-import type { HungPoint } from '../model/hanging.ts';
+import type { Hanging, HungPoint } from '../model/hanging.ts';
+import type { Piece } from '../model/piece.ts';
 import type { PieceFix } from '../plan/fix.ts';
 import type { PlannedPiece } from '../plan/hang.ts';
 
@@ -25,3 +26,15 @@ export const frozenPoints = (
 			ground: use?.ground ?? null
 		};
 	});
+
+/** A piece as it goes up now: where it is planned to hang, and on what. */
+export const newHanging = (
+	{ id: pieceId, back }: Pick<Piece, 'id' | 'back'>,
+	{ rect }: Pick<PlannedPiece, 'rect'>,
+	points: HungPoint[],
+	told: Pick<Hanging, 'id' | 'wallId' | 'since' | 'by'>
+): Hanging => ({
+	...told,
+	...{ pieceId, rect, way: back.kind, points },
+	...{ tilt: null, until: null, why: '', looks: [] }
+});

@@ -1,5 +1,6 @@
 export * from './as-read.ts';
 export * from './came-out.ts';
+export { eventFace } from './events/index.ts';
 export * from './frozen.ts';
 export * from './happen.ts';
 export * from './merge.ts';
@@ -8,6 +9,7 @@ export * from './pack.ts';
 export * from './prove.ts';
 export * from './run-sheet.ts';
 export * from './spoken.ts';
+export * from './same-day.ts';
 export * from './state.ts';
 export * from './wrong.ts';
 export { PHASES, type Ask, type DayFacts, type Phase, type Step } from './steps/face.ts';

@@ -1,6 +1,7 @@
 import { inTime } from '../plan/as-hung.ts';
 import type { DayEvent } from '../model/day.ts';
 import type { Project } from '../model/project.ts';
+import { eventFace } from './events/index.ts';
 import { happen } from './happen.ts';
 import { momentAfter } from './moment.ts';
 
@@ -19,53 +20,18 @@ export interface Merged {
 }
 
 /** What an event speaks of, where another can gainsay it; null where each stands for itself. */
-function matterOf(event: DayEvent): string | null {
-	switch (event.what) {
-		case 'done':
-		case 'opened':
-		case 'skipped':
-		case 'proved':
-			return `${event.wallId} step ${event.step}`;
-		case 'set':
-		case 'met':
-			return `hook ${event.hookId}`;
-		case 'shifted':
-			return `along ${event.pieceId}`;
-		case 'levelled':
-			return `level ${event.pieceId}`;
-		case 'came-out':
-		case 'corrected':
-			return `height ${event.pieceId}`;
-		case 'settled':
-			return `fix ${event.pieceId}`;
-		case 'hung':
-			return `hung ${event.hanging.pieceId}`;
-		case 'taken-down':
-			return `down ${event.hangingId}`;
-		case 'began':
-		case 'moved':
-		case 'looked':
-		case 'pictured':
-		case 'filled':
-			return null;
-	}
-}
+const matterOf = (event: DayEvent): string | null => eventFace(event).matter?.(event) ?? null;
 
 /** What an event tells, whoever told it and when. */
-function answerOf(event: DayEvent): string {
-	const told: Record<string, unknown> =
-		event.what === 'hung'
-			? { ...event, hanging: { ...event.hanging, id: '', since: '', by: '' } }
-			: { ...event };
-	return JSON.stringify({ ...told, id: '', at: '', by: '' });
-}
-
-/** Events of which the latest counts, whatever they do besides. */
-const LATEST = new Set<DayEvent['what']>(['done', 'opened', 'skipped', 'proved', 'set']);
+const answerOf = (event: DayEvent): string =>
+	JSON.stringify([
+		event.what,
+		eventFace(event).answer?.(event) ?? { ...event, id: '', at: '', by: '' }
+	]);
 
 /** An event told once more after ours, where the latest counts and ours was later; else the event itself. */
 const after = (event: DayEvent, ours: DayEvent): DayEvent =>
-	LATEST.has(event.what) && ours.at >= event.at
+	eventFace(event).latest && ours.at >= event.at
 		? { ...event, id: `${event.id}~`, at: momentAfter(new Date(event.at), ours.at) }
 		: event;
 

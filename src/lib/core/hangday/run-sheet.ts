@@ -1,5 +1,7 @@
+import type { Project } from '../model/project.ts';
+import { planForPage } from '../plan/plan-for-page.ts';
 import { provedBy } from './prove.ts';
-import type { DayState, StepMark } from './state.ts';
+import { dayState, type DayState, type StepMark } from './state.ts';
 import { getReady } from './steps/get-ready.ts';
 import { hangUp } from './steps/hang-up.ts';
 import { leaveWell } from './steps/leave-well.ts';
@@ -88,3 +90,13 @@ export function oneOn(
 /** The first step that is neither done nor skipped, or does not agree; null when the day is over. */
 export const nextStep = (sheet: readonly SheetStep[]): SheetStep | null =>
 	sheet.find(({ mark, off }) => !mark || off) ?? null;
+
+/** What each step of a wall is called, by its id. */
+export function stepTitles(project: Project, wallId: string): Map<string, string> {
+	const wall = project.walls.find(({ id }) => id === wallId);
+	const plan = planForPage(project, wallId);
+	if (!wall || !plan.ok) return new Map();
+	const facts = { project, wall, plan: plan.value, fixes: [] };
+	const sheet = runSheet(facts, dayState(project.day, wallId));
+	return new Map(sheet.map(({ step: { id, title } }) => [id, title]));
+}

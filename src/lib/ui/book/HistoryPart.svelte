@@ -54,7 +54,7 @@
 					{say(says, styles.lead)}
 				{/if}
 				{#if by}<span class="by">{by}</span>{/if}
-				{#if url}<img src={url} alt="The wall as it hung on {day}" />{/if}
+				{#if url}<img src={url} alt="{say(says, styles.lead)} {day}" />{/if}
 			</li>
 		{/each}
 	</ol>

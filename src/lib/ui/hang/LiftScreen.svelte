@@ -2,6 +2,7 @@
 	import {
 		formatMass,
 		hookOf,
+		newHanging,
 		weightToReckon,
 		type HungPoint,
 		type LiftGuide,
@@ -32,12 +33,10 @@
 		if (!planned.hanging)
 			day.tell({
 				what: 'hung',
-				hanging: {
-					...{ id: newId(), pieceId: piece.id, wallId: day.wall.id, rect: planned.rect, points },
-					way: piece.back.kind,
-					...{ since: now().toISOString(), by: day.project.hanger },
-					...{ tilt: null, until: null, why: '', looks: [] }
-				}
+				hanging: newHanging(piece, planned, points, {
+					...{ id: newId(), wallId: day.wall.id },
+					...{ since: now().toISOString(), by: day.project.hanger }
+				})
 			});
 		onnext();
 	}

@@ -1,0 +1,38 @@
+import { asItHung } from '../../hangers/index.ts';
+import { activeArrangement } from '../../model/arrangement.ts';
+import type { Piece } from '../../model/piece.ts';
+import type { Project } from '../../model/project.ts';
+import { hangPiece } from '../../plan/hang.ts';
+import { hungPiece } from '../../plan/hung-piece.ts';
+import { lengthIn } from '../../units/say.ts';
+import { heightMatter, ofPiece, type EventFace } from './face.ts';
+import { onHanging, raised, withPiece } from './on-project.ts';
+
+const off = (higher: number): string =>
+	`came out ${lengthIn(Math.abs(higher))} too ${higher < 0 ? 'low' : 'high'}`;
+
+export const cameOut: EventFace<'came-out'> = {
+	what: 'came-out',
+	name: 'take it as it came out',
+	changes(project, event) {
+		const { pieceId, wallId, higher } = event;
+		const moved = onHanging(project, event, raised(higher));
+		if (moved === project) return project;
+		return withPiece(moved, pieceId, (piece) => measuredAsHung(project, wallId, piece, higher));
+	},
+	matter: heightMatter,
+	...ofPiece,
+	tells: ({ higher }, letter) => `${letter} ${off(higher)}.`,
+	inShort: ({ higher }) => off(higher)
+};
+
+/** Where its hooks were moved along it to meet studs, one height tells nothing of the back. */
+function measuredAsHung(project: Project, wallId: string, piece: Piece, higher: number): Piece {
+	const wall = project.walls.find(({ id }) => id === wallId);
+	const fix =
+		wall && activeArrangement(wall).placements.find(({ pieceId }) => pieceId === piece.id)?.fix;
+	if (fix?.points.some(({ x }) => x !== null)) return piece;
+	const hung = hangPiece(piece, project.houseRules);
+	if (!hung.ok) return piece;
+	return { ...piece, back: asItHung(piece.back, hungPiece(piece), hung.value, higher) };
+}

@@ -1,0 +1,23 @@
+import { heightMatter, ofPiece, type EventFace } from './face.ts';
+import { onHanging, raised } from './on-project.ts';
+
+export const corrected: EventFace<'corrected'> = {
+	what: 'corrected',
+	name: 'set a hook anew',
+	changes: (project, event) =>
+		onHanging(project, event, (hanging) => {
+			const up = event.hooks.reduce((sum, each) => sum + each.up, 0) / hanging.points.length;
+			return {
+				...raised(up)(hanging),
+				points: hanging.points.map((point, index) => {
+					const by = event.hooks.find((each) => each.index === index)?.up ?? 0;
+					const lift = ({ x, y }: { x: number; y: number }) => ({ x, y: y + by });
+					return { ...point, bearing: lift(point.bearing), hole: lift(point.hole) };
+				})
+			};
+		}),
+	matter: heightMatter,
+	...ofPiece,
+	tells: (_, letter) => `${letter}: hooks were set anew.`,
+	inShort: () => 'hooks set anew'
+};

@@ -1,0 +1,28 @@
+import { chooseOn } from '../../hangers/index.ts';
+import { lengthIn } from '../../units/say.ts';
+import { ofPiece, type EventFace } from './face.ts';
+import { onHanging, withPiece } from './on-project.ts';
+
+const along = (right: number): string =>
+	`levelled, ${lengthIn(Math.abs(right))} further ${right < 0 ? 'left' : 'right'}`;
+
+export const shifted: EventFace<'shifted'> = {
+	what: 'shifted',
+	name: 'level a piece',
+	changes(project, event) {
+		const { pieceId, right, answer } = event;
+		const moved = onHanging(project, event, (hanging) => ({
+			...hanging,
+			rect: { ...hanging.rect, x: hanging.rect.x + right }
+		}));
+		if (moved === project || !answer) return moved;
+		return withPiece(moved, pieceId, (piece) => ({
+			...piece,
+			back: chooseOn(piece.back, answer.key, answer.answer)
+		}));
+	},
+	matter: ({ pieceId }) => `along ${pieceId}`,
+	...ofPiece,
+	tells: ({ right }, letter) => `${letter} was ${along(right)}.`,
+	inShort: ({ right }) => along(right)
+};
