@@ -1,4 +1,4 @@
-import { eventFace, fail, ok, type Project, type Result } from '../core/index.ts';
+import { fail, ok, type Result } from '../core/index.ts';
 import { leadingColour } from '../photos/colour.ts';
 import type { Developed } from '../photos/photo.ts';
 import { dbFor, ownDb, type PhotoRow } from './db.ts';
@@ -43,12 +43,6 @@ function colourOf(picture: ImageBitmap): string {
 	return leadingColour(context.getImageData(0, 0, 32, 32).data);
 }
 
-/** Copies the photos of a project that became another's, the demo's into the person's own. */
-export async function carryPhotos(from: Project, to: Project): Promise<void> {
-	if (dbFor(from.id) === dbFor(to.id)) return;
-	for (const row of await photosOf(from)) await dbFor(to.id).photos.put(row);
-}
-
 /** A kept photo; undefined when this browser has none of that hash, or keeps nothing. */
 export async function photoOf(projectId: string, hash: string): Promise<PhotoRow | undefined> {
 	try {
@@ -56,26 +50,6 @@ export async function photoOf(projectId: string, hash: string): Promise<PhotoRow
 	} catch {
 		return undefined;
 	}
-}
-
-/** Hashes of every photo a project refers to. */
-export function photosIn({ pieces, walls, hangings, day }: Project): Set<string> {
-	const hashes = [
-		...pieces.flatMap(({ photo, found }) => [
-			photo,
-			...Object.values(found).map((each) => each.photo)
-		]),
-		...walls.map(({ photo }) => photo?.hash ?? ''),
-		...day.map((event) => eventFace(event).photo?.(event) ?? ''),
-		...hangings.flatMap(({ looks }) => looks.map(({ photo }) => photo))
-	];
-	return new Set(hashes.filter((hash) => hash !== ''));
-}
-
-/** Photos of a project under their hashes, as far as this browser has them. */
-export async function photosOf(project: Project): Promise<PhotoRow[]> {
-	const rows = await Promise.all([...photosIn(project)].map((hash) => photoOf(project.id, hash)));
-	return rows.filter((row) => row !== undefined);
 }
 
 /**

@@ -6,7 +6,7 @@
 	import { addWall } from '$lib/store/commands/index.ts';
 	import { isDemo } from '$lib/store/db.ts';
 	import { newId } from '$lib/store/new-id.ts';
-	import { carryPhotos } from '$lib/store/photos.ts';
+	import { carryPhotos } from '$lib/store/photos-of.ts';
 	import { copyOf, deleteProject, keepProject } from '$lib/store/projects.ts';
 	import type { Session } from '$lib/store/session.svelte.ts';
 	import { exportProject } from './export-project.ts';

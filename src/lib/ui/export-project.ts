@@ -2,7 +2,7 @@ import type { Project } from '../core/index.ts';
 import { download } from '../files/download.ts';
 import { fileName } from '../files/file-name.ts';
 import { writeProjectFile } from '../files/project-file.ts';
-import { photosOf } from '../store/photos.ts';
+import { photosOf } from '../store/photos-of.ts';
 
 /** Saves the project as a file that can be opened again: a zip when it has photos. */
 export async function exportProject(project: Project): Promise<void> {

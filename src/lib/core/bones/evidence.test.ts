@@ -2,15 +2,8 @@ import { expect } from 'chai';
 import fc from 'fast-check';
 import { HALF_STUD, hitChance, missChance, termOf, toNearest } from './evidence.ts';
 import { estimateStuds, PITCHES } from './estimate.ts';
-import {
-	HINT_KINDS,
-	HINT_WORDS,
-	hintSchema,
-	moved,
-	POINT_HINTS,
-	spanOf,
-	type Hint
-} from './hint.ts';
+import { HINT_KINDS, HINT_WORDS, moved, POINT_HINTS, spanOf, type Hint } from './hint.ts';
+import { hintSchema } from '../model/hint.ts';
 import { likelihoodsOf } from './likelihood.ts';
 import { nextProbe } from './next-probe.ts';
 import { normalDensity } from './normal.ts';

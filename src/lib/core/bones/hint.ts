@@ -1,6 +1,3 @@
-import * as z from 'zod/mini';
-import { id, position } from '../model/sizes.ts';
-
 /** Tools whose hint is one place along the wall. */
 export const POINT_HINTS = [
 	'knock',
@@ -23,15 +20,6 @@ export type Hint = { id?: string; y?: number | null } & (
 	| { kind: (typeof POINT_HINTS)[number]; x: number }
 	| { kind: (typeof SPAN_HINTS)[number]; left: number; right: number }
 );
-
-const noted = { id, y: z.nullable(position).check(z.describe('mm above the level datum')) };
-
-/** A hint as a project keeps it. */
-export const hintSchema = z.union([
-	z.object({ ...noted, kind: z.enum(POINT_HINTS), x: position }),
-	z.object({ ...noted, kind: z.enum(SPAN_HINTS), left: position, right: position })
-]);
-export type KeptHint = z.infer<typeof hintSchema>;
 
 /** The ends of a hint along the wall. */
 export const spanOf = (hint: Hint): [left: number, right: number] =>

@@ -4,6 +4,7 @@ export * from './day.ts';
 export * from './fix.ts';
 export * from './format.ts';
 export * from './hanging.ts';
+export * from './hint.ts';
 export * from './house-rules.ts';
 export * from './letters.ts';
 export * from './open.ts';

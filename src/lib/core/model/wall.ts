@@ -1,5 +1,5 @@
 import * as z from 'zod/mini';
-import { hintSchema } from '../bones/hint.ts';
+import { hintSchema } from './hint.ts';
 import { featureSchema } from '../features/index.ts';
 import { madeSchema } from '../substrates/index.ts';
 import { fixSchema } from './fix.ts';

@@ -6,7 +6,6 @@
 	import { getSession } from '$lib/store/session.svelte.ts';
 	import CautionList from '$lib/ui/CautionList.svelte';
 	import PieceList from '$lib/ui/bench/PieceList.svelte';
-	import PlaceFields from '$lib/ui/bench/PlaceFields.svelte';
 	import { getView } from '$lib/ui/view.svelte.ts';
 
 	const session = $derived(getSession()());
@@ -61,7 +60,9 @@
 	{/await}
 	{#if planned && placement}
 		<div class="place">
-			<PlaceFields {wallId} {planned} {placement} {styles} />
+			{#await import('$lib/ui/bench/PlaceFields.svelte') then { default: PlaceFields }}
+				<PlaceFields {wallId} {planned} {placement} {styles} />
+			{/await}
 			{#if chosen.length > 1 && plan}
 				{#await import('$lib/ui/arrange/TogetherPart.svelte') then { default: TogetherPart }}
 					<TogetherPart {wallId} pieces={chosen} all={plan.pieces} {styles} gap={rules.gap} />

@@ -2,7 +2,7 @@ import { expect } from 'chai';
 import { setFound, setPiece } from './commands/index.ts';
 import { DEMO } from './demo/index.ts';
 import { tried } from './history.ts';
-import { photosIn } from './photos.ts';
+import { photosIn } from './photos-of.ts';
 
 describe('photosIn', () => {
 	it('finds the photos of pieces and of what was found on them, each once', () => {
