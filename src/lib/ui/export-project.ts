@@ -7,11 +7,12 @@ import { photosOf } from '../store/photos-of.ts';
 /** Saves the project as a file that can be opened again: a zip when it has photos. */
 export async function exportProject(project: Project): Promise<void> {
 	const photos = await photosOf(project);
+	const text = writeProjectFile(project);
 	if (photos.length === 0) {
-		download(fileName([project.name], 'json'), writeProjectFile(project), 'application/json');
+		download(fileName([project.name], 'json'), text, 'application/json');
 		return;
 	}
-	const { writeProjectZip } = await import('../files/project-zip.ts');
-	const zip = await writeProjectZip(project, photos);
+	const { writePhotoZip } = await import('../files/photo-zip.ts');
+	const zip = await writePhotoZip({ text, photos });
 	download(fileName([project.name], 'zip'), zip, 'application/zip');
 }

@@ -4,22 +4,31 @@
 	import type { HangPack } from '$lib/core/index.ts';
 	import { packParts } from '$lib/files/pack-parts.ts';
 
-	let { pack }: { pack: HangPack } = $props();
+	let { pack, photos }: { pack: HangPack; photos: number } = $props();
 
 	/** More codes than these are quicker sent as a file. */
-	const MANY = 12;
+	const MANY = 20;
+	/** How long each code stands, ms: a camera reads several frames of it. */
+	const STANDS = 1000;
 	const LOCAL = /^(localhost|127\.|\[::1\])/;
 
 	const parts = $derived(packParts(pack));
 	let at = $state(0);
+	let turning = $state(false);
 	const code = $derived(
-		encode(`${location.origin}${resolve('/receive')}#${parts[at]}`, { ecc: 'M', border: 4 })
+		encode(`${location.origin}${resolve('/receive')}#${parts[at]}`, { ecc: 'L', border: 4 })
 	);
 	const path = $derived(
 		code.data
 			.flatMap((row, y) => row.flatMap((dark, x) => (dark ? [`M${x} ${y}h1v1h-1z`] : [])))
 			.join('')
 	);
+
+	$effect(() => {
+		if (!turning) return;
+		const turn = setInterval(() => (at = (at + 1) % parts.length), STANDS);
+		return () => clearInterval(turn);
+	});
 </script>
 
 {#if LOCAL.test(location.host)}
@@ -30,6 +39,11 @@
 {/if}
 {#if parts.length > MANY}
 	<p class="small-note">{parts.length} codes: a file is quicker.</p>
+{/if}
+{#if photos > 0}
+	<p class="small-note">
+		{photos === 1 ? 'One photo does' : `${photos} photos do`} not go by codes: the file carries them.
+	</p>
 {/if}
 <svg
 	viewBox="0 0 {code.size} {code.size}"
@@ -54,8 +68,14 @@
 		Next code
 	</button>
 </div>
+<label class="turn">
+	<input class="toggle toggle-sm" type="checkbox" bind:checked={turning} />
+	Turn them by themselves
+</label>
 <p class="small-note">
-	Point the phone’s camera at each in turn, and open what it offers. The phone says how many it has.
+	On the other device open “Take in a pack”, press “Scan its codes”, and hold it to this screen
+	while the codes turn. A phone without this program points its own camera at each, and opens what
+	it offers.
 </p>
 
 <style>
@@ -73,5 +93,12 @@
 
 	.measure {
 		font-size: 1.4rem;
+	}
+
+	.turn {
+		display: flex;
+		gap: 0.5rem;
+		align-items: center;
+		min-height: 2.5rem;
 	}
 </style>

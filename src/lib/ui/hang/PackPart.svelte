@@ -3,28 +3,31 @@
 	import { Download, QrCode, Share2 } from '@lucide/svelte';
 	import { packWall } from '$lib/core/index.ts';
 	import { download } from '$lib/files/download.ts';
-	import { fileName } from '$lib/files/file-name.ts';
+	import { photosIn } from '$lib/store/photos-of.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
 	import { notices } from '../toast.svelte.ts';
+	import { asShared, packFile } from './pack-file.ts';
 
 	let { wallId }: { wallId: string } = $props();
 
 	const session = $derived(getSession()());
-	const wall = $derived(session.kept.walls.find(({ id }) => id === wallId)!);
-	const name = $derived(fileName([session.kept.name, wall.name, 'hang pack'], 'json'));
-	const write = () => JSON.stringify(packWall(session.kept, wallId));
 	/** Only a page served safely may hand files to other programs. */
 	const canShare = typeof navigator.canShare === 'function';
 	let codes = $state(false);
 
+	async function save() {
+		const file = await packFile(session.kept, wallId);
+		download(file.name, file, file.type);
+	}
+
 	async function share() {
-		const file = new File([write()], name, { type: 'application/json' });
+		const file = asShared(await packFile(session.kept, wallId));
 		if (!navigator.canShare({ files: [file] })) {
-			download(name, write(), 'application/json');
+			download(file.name, file, file.type);
 			return;
 		}
 		try {
-			await navigator.share({ files: [file], title: name });
+			await navigator.share({ files: [file], title: file.name });
 		} catch (error) {
 			if (!(error instanceof DOMException && error.name === 'AbortError'))
 				notices.error('The pack was not shared. Save it as a file, and send that.');
@@ -42,11 +45,7 @@
 			<Share2 size={16} aria-hidden="true" /> Share
 		</button>
 	{/if}
-	<button
-		class="btn btn-sm"
-		type="button"
-		onclick={() => download(name, write(), 'application/json')}
-	>
+	<button class="btn btn-sm" type="button" onclick={save}>
 		<Download size={16} aria-hidden="true" /> Save the pack
 	</button>
 	<button class="btn btn-sm" type="button" onclick={() => (codes = !codes)} aria-expanded={codes}>
@@ -54,8 +53,9 @@
 	</button>
 </div>
 {#if codes}
+	{@const pack = packWall(session.kept, wallId)}
 	{#await import('./PackCodes.svelte') then { default: PackCodes }}
-		<PackCodes pack={packWall(session.kept, wallId)} />
+		<PackCodes {pack} photos={photosIn(pack.project).size} />
 	{/await}
 {/if}
 <a class="btn mt-2 btn-sm" href={resolve('/receive')}>Take in a pack</a>

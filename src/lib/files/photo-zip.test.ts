@@ -2,8 +2,9 @@ import { expect } from 'chai';
 import { strToU8, zipSync } from 'fflate';
 import { hashOf } from '../photos/hash.ts';
 import { DEMO } from '../store/demo/index.ts';
-import { readProjectZip, writeProjectZip } from './project-zip.ts';
+import { readPhotoZip, writePhotoZip } from './photo-zip.ts';
 import { writeProjectFile } from './project-file.ts';
+import { readFile } from './read-file.ts';
 
 const photo = async (text: string, type = 'image/jpeg') => {
 	const blob = new Blob([text], { type });
@@ -11,16 +12,18 @@ const photo = async (text: string, type = 'image/jpeg') => {
 };
 const bytesOf = async (blob: Blob) => new Uint8Array(await blob.arrayBuffer());
 const code = async (bytes: Uint8Array) => {
-	const result = await readProjectZip(bytes);
+	const result = await readPhotoZip(bytes);
 	return result.ok ? 'ok' : result.error.code;
 };
 
-describe('the zip of a project', () => {
+describe('a zip with photos', () => {
 	it('opens to the same project and the same photos', async () => {
 		const photos = [await photo('one'), await photo('two', 'image/png')];
-		const result = await readProjectZip(await bytesOf(await writeProjectZip(DEMO, photos)));
+		const result = await readPhotoZip(
+			await bytesOf(await writePhotoZip({ text: writeProjectFile(DEMO), photos }))
+		);
 		if (!result.ok) throw new Error(result.error.message);
-		expect(result.value.project).deep.equal(DEMO);
+		expect(result.value.text).equal(writeProjectFile(DEMO));
 		expect(result.value.photos.map(({ hash }) => hash)).have.members(
 			photos.map(({ hash }) => hash)
 		);
@@ -33,7 +36,6 @@ describe('the zip of a project', () => {
 		const project = strToU8(writeProjectFile(DEMO));
 		expect(await code(strToU8('no zip at all'))).equal('not-a-zip');
 		expect(await code(zipSync({ 'readme.txt': strToU8('hello') }))).equal('no-project');
-		expect(await code(zipSync({ 'project.json': strToU8('{') }))).equal('not-json');
 		const damaged = zipSync({
 			'project.json': project,
 			[`photos/${'0'.repeat(64)}.jpg`]: strToU8('not of that hash')
@@ -47,7 +49,17 @@ describe('the zip of a project', () => {
 			'../outside.jpg': strToU8('x'),
 			'photos/script.svg': strToU8('<svg/>')
 		});
-		const result = await readProjectZip(zip);
+		const result = await readPhotoZip(zip);
 		expect(result.ok && result.value.photos).deep.equal([]);
+	});
+
+	it('is told from a file without photos by what it holds, not by its name', async () => {
+		const photos = [await photo('one')];
+		const zip = await readFile(await writePhotoZip({ text: 'the text', photos }));
+		expect(zip.ok && [zip.value.text, zip.value.photos.length]).deep.equal(['the text', 1]);
+		const plain = await readFile(new Blob(['PK is no zip']));
+		expect(plain.ok ? plain.value.text : plain.error.code).equal('not-a-zip');
+		const text = await readFile(new Blob(['{"a":1}']));
+		expect(text.ok && text.value).deep.equal({ text: '{"a":1}', photos: [] });
 	});
 });

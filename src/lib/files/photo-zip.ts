@@ -1,9 +1,9 @@
 import { strFromU8, strToU8, unzip, zip, type Unzipped } from 'fflate';
-import { fail, ok, type Project, type Result } from '../core/index.ts';
+import { fail, ok, type Result } from '../core/index.ts';
 import { hashOf } from '../photos/hash.ts';
-import { LARGEST_FILE, readProjectFile, writeProjectFile } from './project-file.ts';
+import { LARGEST_FILE } from './project-file.ts';
 
-/** Name of the project inside the zip, and of the folder its photos lie in. */
+/** Name of the project, or of its pack, inside the zip, and of the folder its photos lie in. */
 const PROJECT = 'project.json';
 const PHOTOS = 'photos/';
 /** Largest zip that is opened, bytes. */
@@ -14,13 +14,16 @@ export interface ZippedPhoto {
 	blob: Blob;
 }
 
-/** A project with its photos as one zip: `project.json`, and each photo under its hash. */
-export async function writeProjectZip(
-	project: Project,
-	photos: readonly ZippedPhoto[]
-): Promise<Blob> {
+/** The text of a file, and the photos that go with it. */
+export interface WithPhotos {
+	text: string;
+	photos: readonly ZippedPhoto[];
+}
+
+/** A project or a pack with its photos as one zip: `project.json`, and each photo under its hash. */
+export async function writePhotoZip({ text, photos }: WithPhotos): Promise<Blob> {
 	const entries: Record<string, [Uint8Array, { level: 0 | 6 }]> = {
-		[PROJECT]: [strToU8(writeProjectFile(project)), { level: 6 }]
+		[PROJECT]: [strToU8(text), { level: 6 }]
 	};
 	for (const { hash, blob } of photos)
 		entries[`${PHOTOS}${hash}.${ending(blob.type)}`] = [
@@ -34,12 +37,10 @@ export async function writeProjectZip(
 }
 
 /**
- * A project and its photos out of a zip; refused whole when anything in it is not what it says.
- * Errors: those of the project file; `not-a-zip`, `no-project`, `damaged-photo`, `too-large`.
+ * The text and the photos out of a zip; refused whole when anything in it is not what it says.
+ * Errors: `not-a-zip`, `no-project`, `damaged-photo`, `too-large`.
  */
-export async function readProjectZip(
-	bytes: Uint8Array
-): Promise<Result<{ project: Project; photos: ZippedPhoto[] }>> {
+export async function readPhotoZip(bytes: Uint8Array): Promise<Result<WithPhotos>> {
 	if (bytes.length > LARGEST_ZIP)
 		return fail('too-large', 'This zip is larger than 400 MB; a project is not.');
 	let files: Unzipped;
@@ -51,9 +52,8 @@ export async function readProjectZip(
 		return fail('not-a-zip', 'This zip file is damaged and cannot be opened.');
 	}
 	const text = files[PROJECT];
-	if (!text) return fail('no-project', 'There is no Warm Porch project in this zip file.');
-	const project = readProjectFile(strFromU8(text));
-	if (!project.ok) return project;
+	if (!text)
+		return fail('no-project', 'There is no Warm Porch project or hang pack in this zip file.');
 	const photos: ZippedPhoto[] = [];
 	for (const [name, data] of Object.entries(files)) {
 		if (name === PROJECT) continue;
@@ -65,7 +65,7 @@ export async function readProjectZip(
 			return fail('damaged-photo', 'A photo in this zip file is damaged.', name);
 		photos.push({ hash, blob });
 	}
-	return ok({ project: project.value, photos });
+	return ok({ text: strFromU8(text), photos });
 }
 
 const ending = (type: string): string => (type === 'image/png' ? 'png' : 'jpg');
