@@ -5,6 +5,7 @@ import {
 	formatMass,
 	hangsBy,
 	hangsOn,
+	lightOfYear,
 	stylesOf,
 	weightToReckon,
 	type HangRecord,
@@ -52,7 +53,7 @@ export function inventoryOf(
 				since: hanging.since.slice(0, 10),
 				due: due?.slice(0, 10) ?? '',
 				condition: conditionOf(record),
-				light: dose ? `${Math.round(dose.share * 100)} % of a year’s light` : '',
+				light: dose ? lightOfYear(dose) : '',
 				worth: piece.worth === null ? '' : `${piece.worth} ${currency}`.trim()
 			};
 		});

@@ -11,6 +11,7 @@
 		stylesOf
 	} from '$lib/core/index.ts';
 	import { holdPhotos } from '$lib/store/photo-lock.ts';
+	import { now } from '$lib/store/clock.ts';
 	import type { Session } from '$lib/store/session.svelte.ts';
 	import Elevation from './elevation/Elevation.svelte';
 	import FoldingRule from './FoldingRule.svelte';
@@ -33,6 +34,7 @@
 
 	let { session, view, children }: Props = $props();
 
+	const today = now().toISOString();
 	const watch = new BonesWatch();
 	setBones(() => watch);
 	const wallId = $derived(page.params.wall!);
@@ -40,7 +42,7 @@
 	const plan = $derived(session.plan(wallId));
 	const styles = $derived(stylesOf(session.rulesOn(wallId)));
 	/** What a drag changes is told at its stations once it ends. */
-	const notes = $derived(stationNotesOn(session.kept, wallId));
+	const notes = $derived(stationNotesOn(session.kept, wallId, today));
 	const wall = $derived(session.project.walls.find(({ id }) => id === wallId));
 	const piece = $derived(session.project.pieces.find(({ id }) => id === view.selected));
 	const planned = $derived(plan?.pieces.find(({ pieceId }) => pieceId === view.selected));
@@ -63,6 +65,7 @@
 		'mark',
 		'hang',
 		'at-the-wall',
+		'book',
 		'sheet',
 		'bag-sheet',
 		'template-sheet',

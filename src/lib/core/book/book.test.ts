@@ -6,7 +6,9 @@ import type { DayEvent } from '../model/day.ts';
 import type { Project } from '../model/project.ts';
 import { fixOnWall } from '../plan/fix.ts';
 import { planForPage } from '../plan/plan-for-page.ts';
+import { stationNotes } from '../plan/stations.ts';
 import { holesAt, holesOf, toFill } from './holes.ts';
+import { sinceTrouble } from './hung-before.ts';
 import { byHook, hangsBy, hangsOn, monthsAfter, overdue, recordsOf } from './records.ts';
 import { hungAt, timelineOf } from './timeline.ts';
 
@@ -127,5 +129,45 @@ describe('the Book', () => {
 			'A was hung.'
 		]);
 		expect(timelineOf(moved, 'tea-room')).deep.equal([]);
+	});
+});
+
+describe('a piece that hung before the Book was kept', () => {
+	const at = (day: string) => `${day}T12:00:00.000Z`;
+	const down = after(
+		hang('A', '2026-01-31'),
+		event('2026-03-01', { what: 'taken-down', hangingId: 'h-A', why: '' })
+	);
+	const a = pieces.find(({ letter }) => letter === 'A')!.pieceId;
+	const trouble = (project: Project, since: string) =>
+		sinceTrouble(project, [a], at(since), at('2026-05-02'));
+
+	it('may hang since any day on which it hung nowhere else', () => {
+		expect(trouble(DEMO, '2019-05-02')).equal(null);
+		expect(trouble(DEMO, '2026-05-03')).equal('That day is still to come.');
+		expect(trouble(after(hang('A', '2026-01-31')), '2026-05-01')).equal(
+			'A hangs on Stair hall in the Book: take it down there first.'
+		);
+		expect(trouble(down, '2026-02-01')).contain('A came down from Stair hall on 2026-03-01');
+		expect(trouble(down, '2026-03-02')).equal(null);
+	});
+});
+
+describe('the Book at its station', () => {
+	const noteAt = (project: Project, moment: string) => {
+		const planned = planForPage(project, WALL.id);
+		if (!planned.ok) throw new Error(planned.error.message);
+		return stationNotes(project, planned.value, moment).book;
+	};
+
+	it('counts what hangs, and says when something is to be looked at', () => {
+		const hung = after(hang('A', '2026-01-31'), hang('D', '2026-01-31'));
+		expect(noteAt(DEMO, '2026-05-02T12:00:00.000Z')).deep.equal({ ready: false, text: 'empty' });
+		expect(noteAt(hung, '2026-05-02T12:00:00.000Z')).deep.equal({ ready: true, text: '2 pieces' });
+		// In a public room A, on a wire, is looked over within a year, and D, on a nail, within a year and a half.
+		expect(noteAt(hung, '2027-03-02T12:00:00.000Z')).deep.equal({
+			ready: false,
+			text: '1 to look at'
+		});
 	});
 });

@@ -1,3 +1,4 @@
 export * from './holes.ts';
+export * from './hung-before.ts';
 export * from './records.ts';
 export * from './timeline.ts';

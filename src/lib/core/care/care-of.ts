@@ -30,6 +30,20 @@ export function doseOf(piece: Piece, wall: Pick<Wall, 'lux' | 'lit'>): LightDose
 	return lightDose({ lux, hoursPerDay, daysPerYear, sensitivity });
 }
 
+/** A piece in the light of its wall. */
+export interface LitPiece {
+	piece: Piece;
+	fades: Fades;
+	/** Null where light harms it not, or was not read. */
+	dose: LightDose | null;
+}
+
+/** Pieces of a wall by what the light of a year does to them, the worst first; those nobody knows of come last. */
+export const litOn = (pieces: readonly Piece[], wall: Pick<Wall, 'lux' | 'lit'>): LitPiece[] =>
+	pieces
+		.map((piece) => ({ piece, fades: fadesOf(piece), dose: doseOf(piece, wall) }))
+		.toSorted((a, b) => (b.dose?.share ?? -1) - (a.dose?.share ?? -1));
+
 /** Hours a day that a piece may be lit as it is, at most 24; null where light harms it not, or none falls on it. */
 export function hoursItMay(piece: Piece, wall: Pick<Wall, 'lux' | 'lit'>): number | null {
 	const sensitivity = fadesOf(piece);

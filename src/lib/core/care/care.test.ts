@@ -1,8 +1,8 @@
 import { expect } from 'chai';
 import { DEMO } from '../../store/demo/index.ts';
 import { planForPage } from '../plan/plan-for-page.ts';
-import { careNotes, doseOf, fadesOf, hoursItMay, luxOn, spotFor } from './care-of.ts';
-import { lightDose, type Fades } from './light-dose.ts';
+import { careNotes, doseOf, fadesOf, hoursItMay, litOn, luxOn, spotFor } from './care-of.ts';
+import { lightDose, lightOfYear, type Fades } from './light-dose.ts';
 import { aimDistance, candelaFor, spotOnWall } from './spot.ts';
 
 describe('the light dose of a year', () => {
@@ -43,6 +43,29 @@ describe('the light dose of a year', () => {
 		expect(dose({ daysPerYear: 400 })).throw(RangeError);
 		expect(dose({ lux: NaN })).throw(RangeError);
 		expect(dose({ lux: -1 })).throw(RangeError);
+	});
+});
+
+describe('the pieces of a wall in its light', () => {
+	it('come by what it does to them, the worst first, those it harms not and those nobody read last', () => {
+		const [a, b, c, d] = DEMO.pieces;
+		const pieces = [
+			{ ...a!, fades: 'low' as const },
+			{ ...b!, fades: 'none' as const },
+			{ ...c!, fades: 'high' as const },
+			{ ...d!, fades: 'medium' as const }
+		];
+		const wall = { lux: 100, lit: { hoursPerDay: 10, daysPerYear: 300, at: {} } };
+		const lit = litOn(pieces, wall);
+		expect(lit.map(({ piece }) => piece.id)).deep.equal([c!.id, d!.id, a!.id, b!.id]);
+		// 300,000 lux hours of the 15,000, 150,000 and 600,000 of CIE 157:2004.
+		expect(lit.map(({ dose }) => dose && lightOfYear(dose))).deep.equal([
+			'2000 % of a year’s light',
+			'200 % of a year’s light',
+			'50 % of a year’s light',
+			null
+		]);
+		expect(litOn(pieces, { ...wall, lux: null }).every(({ dose }) => dose === null)).equal(true);
 	});
 });
 

@@ -57,3 +57,7 @@ export function lightDose({
 		withinDose: luxHours <= limit.luxHours
 	};
 }
+
+/** A dose in a few words. */
+export const lightOfYear = ({ share }: Pick<LightDose, 'share'>): string =>
+	`${Math.round(share * 100)} % of a year’s light`;

@@ -12,4 +12,12 @@ export * from './spoken.ts';
 export * from './same-day.ts';
 export * from './state.ts';
 export * from './wrong.ts';
-export { PHASES, type Ask, type DayFacts, type Phase, type Step } from './steps/face.ts';
+export {
+	PHASES,
+	stopsOf,
+	toHang,
+	type Ask,
+	type DayFacts,
+	type Phase,
+	type Step
+} from './steps/face.ts';

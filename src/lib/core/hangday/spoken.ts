@@ -1,5 +1,6 @@
-import { formatLength, type LengthStyle } from '../units/index.ts';
+import { formatLength, say, type LengthStyle } from '../units/index.ts';
 import type { Mark, TapeReading } from '../marks/schedule.ts';
+import type { SheetStep } from './run-sheet.ts';
 
 const SHARES: Record<string, string> = {
 	'1/2': 'a half',
@@ -42,4 +43,27 @@ export function spokenMark(mark: Mark, style: LengthStyle): string {
 		? `${spokenLength(levelWith.printed, style)} ${levelWith.way} of the ${levelWith.name}, level with it`
 		: `${spokenReading(mark.across, style)}. Then ${spokenReading(mark.up, style)}`;
 	return `${letter}, ${name}. ${where}.`;
+}
+
+/** A step as it is read aloud: what forbids it, what comes before it, then what to do. */
+export function spokenStep(
+	{ step, waitsFor }: Pick<SheetStep, 'step' | 'waitsFor'>,
+	style: LengthStyle
+): string {
+	const stops = step.cautions.filter(({ grade }) => grade === 'stop');
+	const says =
+		step.asks.of === 'mark' ? [spokenMark(step.asks.mark, style)] : [step.title, ...step.says];
+	return [
+		...stops.map(({ message, remedy }) => `Stop. ${message} ${remedy}`),
+		...waitsFor.slice(0, 1).map((title) => `First: ${title}`),
+		...says
+	]
+		.map((line) => say(line, style, spokenLength).replace(/\.?$/, '.'))
+		.join(' ');
+}
+
+/** The mark that is read after a step, though nobody told yet that it is on; null after the last. */
+export function markAfter(sheet: readonly SheetStep[], id: string): SheetStep | null {
+	const at = sheet.findIndex(({ step }) => step.id === id);
+	return sheet.slice(at + 1).find(({ step, mark }) => step.asks.of === 'mark' && !mark) ?? null;
 }

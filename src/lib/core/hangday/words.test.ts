@@ -12,7 +12,9 @@ import {
 	oddReading
 } from './came-out.ts';
 import { dayProofs, provedBy } from './prove.ts';
-import { spokenLength, spokenMark } from './spoken.ts';
+import { runSheet } from './run-sheet.ts';
+import { markAfter, spokenLength, spokenMark, spokenStep } from './spoken.ts';
+import { dayState } from './state.ts';
 import { TROUBLES } from './wrong.ts';
 
 const INCHES = { unit: 'in', denominator: 16 } as const;
@@ -39,6 +41,39 @@ describe('a length read aloud', () => {
 		expect(spokenMark(right!, INCHES)).equal(
 			'A, right hook. 7 and a half inches right of the left hook, level with it.'
 		);
+	});
+});
+
+describe('a step read aloud', () => {
+	const plan = planForPage(DEMO, 'stair-hall');
+	if (!plan.ok) throw new Error(plan.error.message);
+	const facts = { project: DEMO, wall: DEMO.walls[0]!, plan: plan.value, fixes: [] };
+	const sheet = runSheet(facts, dayState(DEMO.day, 'stair-hall'));
+	const marks = sheet.filter(({ step }) => step.asks.of === 'mark');
+
+	it('says first what forbids it, then what comes before, then what to do, lengths as they are said', () => {
+		const [item] = marks;
+		const caution = {
+			...{ code: 'over-pipe', grade: 'stop' as const },
+			...{ message: 'A pipe runs {25.4 mm} from it.', remedy: 'Move the hook.' }
+		};
+		const stopped = { ...item!, step: { ...item!.step, cautions: [caution] } };
+		expect(spokenStep(stopped, INCHES)).match(
+			/^Stop\. A pipe runs 1 inch from it\. Move the hook\. First: The width again\. A, left hook\. 13 and a quarter/
+		);
+		const proof = { ...sheet.find(({ step }) => step.id === 'prove:floor-left')!, waitsFor: [] };
+		expect(spokenStep(proof, INCHES)).match(
+			/^The floor under the leftmost hook\. At .* from the level line at 48 inches straight down to the floor\.$/
+		);
+	});
+
+	it('of a mark leads on to the next that nobody ticked, and to none after the last', () => {
+		const [first, second, third] = marks;
+		expect(markAfter(sheet, first!.step.id)).equal(second);
+		const mark = { state: 'done' as const, at: '', by: '', why: '' };
+		const ticked = sheet.map((each) => (each === second ? { ...each, mark } : each));
+		expect(markAfter(ticked, first!.step.id)).equal(third);
+		expect(markAfter(sheet, marks.at(-1)!.step.id)).equal(null);
 	});
 });
 

@@ -1,3 +1,4 @@
+import { overdue, recordsOf } from '../book/records.ts';
 import type { Project } from '../model/project.ts';
 import { substrateOf } from '../substrates/index.ts';
 import { surveyFaults } from '../survey/cautions.ts';
@@ -31,8 +32,11 @@ function hangNote({ pieces }: WallPlan): StationNote {
 	return hung === pieces.length ? ready('all hung') : lacks(`${pieces.length - hung} to hang`);
 }
 
-function bookNote({ hangings }: Project, { wallId }: WallPlan): StationNote {
-	const here = hangings.filter((each) => each.wallId === wallId && each.until === null).length;
+function bookNote(project: Project, { wallId }: WallPlan, now: string): StationNote {
+	const hangings = project.hangings.filter((each) => each.wallId === wallId && each.until === null);
+	const late = overdue(recordsOf({ ...project, hangings }), now).length;
+	if (late > 0) return lacks(`${late} to look at`);
+	const here = hangings.length;
 	return here === 0 ? lacks('empty') : ready(`${here} ${here === 1 ? 'piece' : 'pieces'}`);
 }
 
@@ -43,14 +47,14 @@ function surveyNote(project: Project, plan: WallPlan): StationNote {
 	return substrateOf(wall.made).unsettled ? lacks('made of what?') : ready();
 }
 
-/** What each station of a wall still lacks; null where there is no such wall. */
-export function stationNotesOn(project: Project, wallId: string): StationNotes | null {
+/** What each station of a wall still lacks at a moment; null where there is no such wall. */
+export function stationNotesOn(project: Project, wallId: string, now: string): StationNotes | null {
 	const plan = planForPage(project, wallId);
-	return plan.ok ? stationNotes(project, plan.value) : null;
+	return plan.ok ? stationNotes(project, plan.value, now) : null;
 }
 
 /** The same for a wall whose plan is known. */
-export function stationNotes(project: Project, plan: WallPlan): StationNotes {
+export function stationNotes(project: Project, plan: WallPlan, now: string): StationNotes {
 	const toMeasure = project.pieces.filter((piece) => unmeasuredOn(piece).length > 0).length;
 	const troubled = plan.pieces.filter(({ trouble }) => trouble !== null).length;
 	const placed = new Set(
@@ -82,6 +86,6 @@ export function stationNotes(project: Project, plan: WallPlan): StationNotes {
 						: ready(hooked(plan)),
 		mark: plan.marks.length === 0 ? lacks('none yet') : ready(`${plan.marks.length} marks`),
 		hang: hangNote(plan),
-		book: bookNote(project, plan)
+		book: bookNote(project, plan, now)
 	};
 }

@@ -1,11 +1,13 @@
 <script lang="ts">
 	import {
+		doseOf,
 		formatForce,
 		formatLength,
 		GROUNDS,
 		hangsBy,
 		hangsOn,
 		hookOf,
+		lightOfYear,
 		type HangRecord,
 		type Styles
 	} from '$lib/core/index.ts';
@@ -31,6 +33,7 @@
 	const { hanging, piece, wall, due, job } = $derived(record);
 	const unit = $derived(styles.lead.unit === 'mm' ? ('kg' as const) : ('lb' as const));
 	const late = $derived(job !== null || (due !== null && due < now));
+	const dose = $derived(doseOf(piece, wall));
 	let open = $state(false);
 	let why = $state('');
 	let worthTrouble = $state('');
@@ -84,6 +87,11 @@
 					{hanging.tilt === null
 						? 'The level was not read.'
 						: `The level last read ${hanging.tilt.toFixed(2)}°.`}
+					{#if dose}
+						It gets {lightOfYear(dose)}{dose.withinDose && dose.withinLux
+							? ''
+							: ': more than it bears, see care'}.
+					{/if}
 				</p>
 				{#each looks as { id, at, by, state, text, photo } (id)}
 					{@const url = photo ? photoUrls.get(session.project.id, photo) : null}

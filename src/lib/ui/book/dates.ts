@@ -8,3 +8,9 @@ export function endOfDay(day: string): string | null {
 	const end = new Date(`${day}T23:59:59.999`);
 	return day === '' || Number.isNaN(end.getTime()) ? null : end.toISOString();
 }
+
+/** Noon of a day typed in a date field, as a moment; null for none. */
+export function noonOf(day: string): string | null {
+	const noon = new Date(`${day}T12:00:00`);
+	return day === '' || Number.isNaN(noon.getTime()) ? null : noon.toISOString();
+}

@@ -51,9 +51,9 @@ export class Day {
 		return this.fixes.find((each) => each.pieceId === pieceId);
 	}
 
-	/** Tells what happened, now. */
-	tell(told: Told): void {
+	/** Tells what happened, now or at a moment. */
+	tell(told: Told, at?: string): void {
 		const { session, wallId } = this.#of();
-		tell(session, wallId, told);
+		tell(session, wallId, told, at);
 	}
 }

@@ -11,9 +11,13 @@ export type Told = DayEvent extends infer E
 		: never
 	: never;
 
-/** Tells what happened on a wall, now and by who hangs. */
-export function tell(session: Session, wallId: string, told: Told): void {
+/** Tells what happened on a wall, now and by who hangs; or long ago, at a moment. */
+export function tell(session: Session, wallId: string, told: Told, at?: string): void {
 	const { day, hanger } = session.kept;
-	const at = momentAfter(now(), dayState(day, wallId).last);
-	session.run(tellDay({ ...told, id: newId(), at, by: hanger, wallId } as DayEvent));
+	const event = {
+		...told,
+		...{ id: newId(), by: hanger, wallId },
+		at: at ?? momentAfter(now(), dayState(day, wallId).last)
+	};
+	session.run(tellDay(event as DayEvent));
 }

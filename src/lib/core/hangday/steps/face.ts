@@ -93,11 +93,14 @@ export const levelStepId = (pieceId: string): string => `level:${pieceId}`;
 export const staysStepId = (pieceId: string): string => `stays:${pieceId}`;
 
 /** What says that a piece must not be hung as it is planned: told before its hooks are marked, set, and used. */
-export const stopsOf = ({ fixes }: DayFacts, { pieceId, cautions }: PlannedPiece): Caution[] =>
+export const stopsOf = (
+	{ fixes }: Pick<DayFacts, 'fixes'>,
+	{ pieceId, cautions }: PlannedPiece
+): Caution[] =>
 	[...(fixes.find((fix) => fix.pieceId === pieceId)?.cautions ?? []), ...cautions].filter(
 		({ grade }) => grade === 'stop'
 	);
 
 /** Pieces that are still to be hung. */
-export const toHang = ({ plan }: DayFacts): PlannedPiece[] =>
+export const toHang = ({ plan }: Pick<DayFacts, 'plan'>): PlannedPiece[] =>
 	plan.pieces.filter(({ hanging, hooks }) => !hanging && hooks.length > 0);

@@ -2,7 +2,7 @@
 	import { page } from '$app/state';
 	import { Volume2, VolumeX, X } from '@lucide/svelte';
 	import { tinykeys } from 'tinykeys';
-	import { PHASES, say, spokenMark, type Met, type SheetStep } from '$lib/core/index.ts';
+	import { PHASES, spokenStep, type Met, type SheetStep } from '$lib/core/index.ts';
 	import { settlementBy } from '$lib/store/commands/index.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
 	import CautionList from '$lib/ui/CautionList.svelte';
@@ -16,6 +16,8 @@
 	import NextWay from '$lib/ui/hang/NextWay.svelte';
 	import PhotoScreen from '$lib/ui/hang/PhotoScreen.svelte';
 	import ProofScreen from '$lib/ui/hang/ProofScreen.svelte';
+	import { ReadOn } from '$lib/ui/hang/read-on.svelte.ts';
+	import ReadOnPart from '$lib/ui/hang/ReadOnPart.svelte';
 	import RingedWall from '$lib/ui/hang/RingedWall.svelte';
 	import SetScreen from '$lib/ui/hang/SetScreen.svelte';
 	import SkipPart from '$lib/ui/hang/SkipPart.svelte';
@@ -64,11 +66,17 @@
 	);
 
 	const awake = new Awake();
-	const aloud = new Aloud(() => {
-		if (!item) return 'All is done.';
-		if (asks?.of === 'mark') return spokenMark(asks.mark, styles.lead);
-		return [item.step.title, ...item.step.says].map((line) => say(line, styles.lead)).join('. ');
-	});
+	const aloud = new Aloud(() => (item ? spokenStep(item, styles.lead) : 'All is done.'));
+	const reading = new ReadOn(() => ({
+		...{ reading: aloud.on, item, sheet },
+		goTo: (id) => (looked = id)
+	}));
+
+	function markedAll() {
+		for (const step of reading.read) day.tell({ what: 'done', step });
+		reading.forget();
+		next();
+	}
 
 	function next() {
 		looked = null;
@@ -204,6 +212,9 @@
 			{:else if asks.of === 'proof'}
 				<ProofScreen {day} item={shown} proof={asks.proof} onnext={next} onback={back} {more} />
 			{:else if asks.of === 'mark'}
+				{#if aloud.on && waitsFor.length === 0}
+					<ReadOnPart {reading} onmarked={markedAll} />
+				{/if}
 				<MarkScreen {day} item={shown} mark={asks.mark} onnext={next} onback={back} {more} />
 			{:else if asks.of === 'set'}
 				<SetScreen {day} item={shown} {...asks} onnext={next} onback={back} {more} />

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { page } from '$app/state';
-	import { recordsOf, stylesOf } from '$lib/core/index.ts';
+	import { recordsOf, stylesOf, toHang } from '$lib/core/index.ts';
 	import { now as clock } from '$lib/store/clock.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
 	import HistoryPart from '$lib/ui/book/HistoryPart.svelte';
@@ -21,10 +21,14 @@
 	const here = $derived(records.filter((record) => record.wall.id === wallId));
 	const piece = $derived(project.pieces.find(({ id }) => id === view.selected));
 	const planned = $derived(plan.pieces.find(({ pieceId }) => pieceId === view.selected));
+	const onWall = $derived(
+		plan.pieces.flatMap(({ pieceId }) => project.pieces.find(({ id }) => id === pieceId) ?? [])
+	);
 	const now = clock().toISOString();
 
 	type Part = 'hangs' | 'history' | 'holes' | 'care' | 'reports';
 	let part: Part = $state('hangs');
+	let already = $state(false);
 </script>
 
 <h2 class="mb-2 text-xl">Book</h2>
@@ -53,26 +57,36 @@
 				{#key piece.id}<CarePart {piece} {planned} {plan} {wall} {styles} />{/key}
 			{/await}
 		{:else}
-			<p>
-				Choose a piece on the wall: its light over the year, its lamp, its air, and who may touch
-				it.
-			</p>
+			{#await import('$lib/ui/book/LightOfWall.svelte') then { default: LightOfWall }}
+				<LightOfWall pieces={onWall} {wall} onselect={(id) => view.select(id)} />
+			{/await}
 		{/if}
 	{:else if part === 'reports'}
 		{#await import('$lib/ui/book/ReportsPart.svelte') then { default: ReportsPart }}
 			<ReportsPart {wallId} {records} {rules} {now} />
 		{/await}
-	{:else if here.length === 0}
-		<p>
-			Nothing is in the Book of this wall yet. Each piece that is hung in <strong>Hang</strong> writes
-			its own page here: when, by whom, on what, and how it came out.
-		</p>
 	{:else}
+		{#if here.length === 0}
+			<p>
+				Nothing is in the Book of this wall yet. Each piece that is hung in <strong>Hang</strong> writes
+				its own page here: when, by whom, on what, and how it came out.
+			</p>
+		{/if}
 		<div class="records">
 			{#each here as record (record.hanging.id)}
 				<RecordCard {record} {now} {styles} onselect={() => view.select(record.piece.id)} />
 			{/each}
 		</div>
+		{#if toHang({ plan }).length > 0}
+			<details class="mt-3" ontoggle={(event) => (already = event.currentTarget.open)}>
+				<summary class="cursor-pointer font-semibold">Something hangs already?</summary>
+				{#if already}
+					{#await import('$lib/ui/book/HangsAlready.svelte') then { default: HangsAlready }}
+						<HangsAlready {wallId} />
+					{/await}
+				{/if}
+			</details>
+		{/if}
 	{/if}
 </div>
 
