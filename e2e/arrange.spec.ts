@@ -1,6 +1,7 @@
 import type { Locator, Page } from '@playwright/test';
 import {
 	accessible,
+	aPhoto,
 	expect,
 	kept,
 	measure,
@@ -308,14 +309,7 @@ test('an arrangement is compared, looked at from where people stand, seen in a p
 	await page.getByRole('link', { name: /Back to the arrangement/ }).click();
 
 	await stage('Photo');
-	const png = await page.evaluate(async () => {
-		const canvas = new OffscreenCanvas(800, 600);
-		canvas.getContext('2d')!.fillRect(0, 0, 800, 600);
-		const blob = await canvas.convertToBlob();
-		return [...new Uint8Array(await blob.arrayBuffer())];
-	});
-	const photo = { name: 'wall.png', mimeType: 'image/png', buffer: Buffer.from(png) };
-	await page.locator('input[type=file]').setInputFiles(photo);
+	await page.locator('input[type=file]').setInputFiles(await aPhoto(page));
 	const corner = page.getByRole('button', { name: /^upper left corner, 30 % across/ });
 	await expect(corner).toBeVisible({ timeout: 20_000 });
 	await expect(page.getByRole('img', { name: '7 pieces in the photo' })).toBeVisible();

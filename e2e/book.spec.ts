@@ -1,7 +1,7 @@
 import { readFile } from 'node:fs/promises';
 import type { Page } from '@playwright/test';
 import { hungDemo } from './hung-demo.ts';
-import { accessible, expect, kept, open, pieceOn, station, test } from './support.ts';
+import { accessible, expect, kept, open, openDemo, pieceOn, station, test } from './support.ts';
 
 const part = (page: Page, name: string) => page.getByRole('radio', { name, exact: true });
 const record = (page: Page, text: string) => page.getByTestId('record').filter({ hasText: text });
@@ -103,7 +103,7 @@ test('reports are saved, and the condition sheets tell what was found', async ({
 test('care tells the light of a year by what is read, its lamp and its air', async ({ page }) => {
 	await openBook(page);
 	await part(page, 'care').check();
-	await pieceOn(page, 'A').focus();
+	await page.getByRole('button', { name: /^A · North channel chart no light read/ }).click();
 	await expect(page.getByText('No light was read here yet')).toBeVisible();
 	await page.getByLabel('Light harms it').selectOption('medium');
 	await page.getByLabel('Lux on it').fill('120');
@@ -117,4 +117,32 @@ test('care tells the light of a year by what is read, its lamp and its air', asy
 	await expect(page.getByRole('heading', { name: 'A lamp for it' })).toBeVisible();
 	await expect(page.getByText(/comes down at 30° from plumb/)).toContainText('candela');
 	await accessible(page, 'care');
+	await page.getByRole('button', { name: 'All pieces' }).click();
+	await expect(page.getByRole('button', { name: /^A · North channel chart/ })).toContainText(
+		'88 % of a year’s light'
+	);
+	await accessible(page, 'the light of a wall');
+	await part(page, 'what hangs').check();
+	await record(page, 'North channel chart').getByRole('heading').click();
+	await expect(record(page, 'North channel chart')).toContainText(
+		'It gets 88 % of a year’s light: more than it bears'
+	);
+});
+
+test('what hangs already is written in the Book without a day at the wall', async ({ page }) => {
+	await openDemo(page);
+	await station(page, 'Book').click();
+	await page.getByText('Something hangs already?').click();
+	await page.getByLabel('F', { exact: true }).uncheck();
+	await page.getByLabel(/They hang since/).fill('2199-01-01');
+	const write = page.getByRole('button', { name: 'Write these 6 in the Book' });
+	await write.click();
+	await expect(page.getByText('That day is still to come.')).toBeVisible();
+	await accessible(page, 'what hangs already');
+	await page.getByLabel(/They hang since/).fill('2019-05-02');
+	await write.click();
+	await expect(page.getByTestId('record')).toHaveCount(6);
+	await expect(record(page, 'North channel chart')).toContainText('since 2 May 2019');
+	await expect(station(page, 'Book')).toContainText('6 to look at');
+	await expect(station(page, 'Hang')).toContainText('1 to hang');
 });

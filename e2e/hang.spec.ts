@@ -270,3 +270,28 @@ test('steps are done earlier or later within what is safe, and what waits says f
 	await expect(room).toContainText('open');
 	await accessible(page, 'a run sheet with its details open');
 });
+
+test('marks are read one after another, and ticked only once a person says so', async ({
+	page
+}) => {
+	await openDemo(page);
+	await begin(page);
+	await prove(page);
+	for (let steps = 0; steps < 4; steps++) await press(page, 'Done, next');
+	await expect(heading(page)).toHaveText('A · left hook');
+	await page.clock.install();
+	await press(page, 'Read aloud');
+	await page.getByRole('radio', { name: 'after 20 s' }).check();
+	for (const mark of ['A · right hook', 'B · left hook']) {
+		await page.clock.runFor(20_000);
+		await expect(heading(page)).toHaveText(mark);
+	}
+	await accessible(page, 'marks read one after another');
+	await expect(page.getByRole('progressbar', { name: '8 of 52 steps' })).toBeVisible();
+	await press(page, 'All 3 read so far are on the wall');
+	await expect(page.getByRole('progressbar', { name: '11 of 52 steps' })).toBeVisible();
+	await expect(heading(page)).toHaveText('B · right hook');
+	await page.getByRole('radio', { name: 'stay' }).check();
+	await page.clock.runFor(60_000);
+	await expect(heading(page)).toHaveText('B · right hook');
+});

@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises';
 import type { Page } from '@playwright/test';
-import { accessible, expect, kept, open, openDemo, station, test } from './support.ts';
+import { accessible, aPhoto, expect, kept, open, openDemo, station, test } from './support.ts';
 
 const press = (page: Page, name: string | RegExp) => page.getByRole('button', { name }).click();
 const heading = (page: Page) => page.getByRole('heading', { level: 2 });
@@ -19,7 +19,7 @@ async function savePack(page: Page): Promise<{ name: string; mimeType: string; b
 	]);
 	return {
 		name: download.suggestedFilename(),
-		mimeType: 'application/json',
+		mimeType: 'application/octet-stream',
 		buffer: await readFile(await download.path())
 	};
 }
@@ -130,4 +130,36 @@ test('what is no pack is refused with a sentence, and a phone without a safe pag
 	await expect(heading(page)).toContainText('The height again');
 	await kept(page);
 	await context.close();
+});
+
+test('a photo from the wall comes back with its pack', async ({ page, browser }) => {
+	await openDemo(page);
+	const pack = await savePack(page);
+	const phone = await browser.newContext({ viewport: { width: 390, height: 844 } });
+	const there = await phone.newPage();
+	await open(there, '/receive');
+	await there.getByLabel('The hang pack').setInputFiles(pack);
+	await press(there, 'Keep it here');
+	await station(there, 'Book').click();
+	await there.getByText('Something hangs already?').click();
+	await press(there, /^Write these 7/);
+	const chart = there.getByTestId('record').filter({ hasText: 'North channel chart' });
+	await chart.getByRole('heading').click();
+	await chart.getByLabel('Photo of A as it is now').setInputFiles(await aPhoto(there));
+	await expect(chart.getByText('Another photo')).toBeVisible();
+	await press(there, 'Keep the look');
+	await expect(chart.getByRole('img', { name: /^A on / })).toBeVisible();
+	await kept(there);
+	const back = await savePack(there);
+	expect(back.name).toBe('ferry-house-stair-hall-hang-pack.zip');
+
+	await open(page, '/receive');
+	await page.getByLabel('The hang pack').setInputFiles(back);
+	await expect(page.getByText('7 pieces, 8 things told, 1 photo.')).toBeVisible();
+	await press(page, 'Take in what happened');
+	await station(page, 'Book').click();
+	const here = page.getByTestId('record').filter({ hasText: 'North channel chart' });
+	await here.getByRole('heading').click();
+	await expect(here.getByRole('img', { name: /^A on / })).toBeVisible();
+	await phone.close();
 });

@@ -68,3 +68,16 @@ export async function accessible(page: Page, where: string): Promise<void> {
 	);
 	expect(told).toEqual([]);
 }
+
+/** A plain dark photo, as a file to choose. */
+export async function aPhoto(
+	page: Page
+): Promise<{ name: string; mimeType: string; buffer: Buffer }> {
+	const png = await page.evaluate(async () => {
+		const canvas = new OffscreenCanvas(800, 600);
+		canvas.getContext('2d')!.fillRect(0, 0, 800, 600);
+		const blob = await canvas.convertToBlob();
+		return [...new Uint8Array(await blob.arrayBuffer())];
+	});
+	return { name: 'wall.png', mimeType: 'image/png', buffer: Buffer.from(png) };
+}

@@ -52,7 +52,12 @@
 		<HolesPart {wall} {styles} />
 	{:else if part === 'care'}
 		{#if piece && planned}
-			<h3>{piece.letter} · {piece.name}</h3>
+			<div class="one">
+				<h3>{piece.letter} · {piece.name}</h3>
+				<button class="btn btn-xs" type="button" onclick={() => view.select(null)}>
+					All pieces
+				</button>
+			</div>
 			{#await import('$lib/ui/book/CarePart.svelte') then { default: CarePart }}
 				{#key piece.id}<CarePart {piece} {planned} {plan} {wall} {styles} />{/key}
 			{/await}
@@ -98,6 +103,13 @@
 	.records {
 		display: grid;
 		gap: 0.45rem;
+	}
+
+	.one {
+		display: flex;
+		gap: 0.6rem;
+		align-items: center;
+		justify-content: space-between;
 	}
 
 	h3 {
