@@ -23,5 +23,10 @@
 </div>
 <FileDrop />
 {#if notices.Toaster}
-	<notices.Toaster position="bottom-left" closeButton />
+	<notices.Toaster
+		position="bottom-left"
+		offset={{ bottom: '5.5rem', left: '1rem' }}
+		mobileOffset={{ bottom: '6.5rem' }}
+		closeButton
+	/>
 {/if}

@@ -121,7 +121,11 @@
 			{#await import('$lib/ui/receive/ScanCodes.svelte') then { default: ScanCodes }}
 				<ScanCodes onpart={takePart} />
 			{/await}
-			<button class="btn justify-self-start" type="button" onclick={() => (scanning = false)}>
+			<button
+				class="btn justify-self-start btn-outline"
+				type="button"
+				onclick={() => (scanning = false)}
+			>
 				Stop the camera
 			</button>
 		{:else if canScan}
@@ -138,7 +142,7 @@
 				opens each code as a link.
 			</p>
 		{/if}
-		<label class="btn justify-self-start">
+		<label class="btn justify-self-start btn-outline">
 			Choose the file
 			<input
 				class="sr-only"

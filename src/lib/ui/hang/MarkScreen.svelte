@@ -3,16 +3,28 @@
 	import { whatIsThere } from '../puts.ts';
 	import BigMeasure from './BigMeasure.svelte';
 	import Foot from './Foot.svelte';
+	import type { ReadOn } from './read-on.svelte.ts';
+	import ReadOnPart from './ReadOnPart.svelte';
 	import type { ScreenProps } from './screen.ts';
 
-	let { day, item, mark, onnext, onback, more }: ScreenProps & { mark: Mark } = $props();
+	interface Props extends ScreenProps {
+		mark: Mark;
+		/** Reads one mark after another; null where none is read aloud. */
+		reading: ReadOn | null;
+	}
+
+	let { day, item, mark, reading, onnext, onback, more }: Props = $props();
 
 	const { styles } = $derived(day);
 	const hook = $derived(hookOf(mark.hook));
 	const second = $derived(secondMeasures(day.wall, mark, day.rules.tapeHook, styles.lead));
 
+	/** Marks that were read one after another, and are told at once. */
+	const read = $derived(reading && reading.read.length > 1 ? reading.read : [item.step.id]);
+
 	function marked() {
-		day.tell({ what: 'done', step: item.step.id });
+		for (const step of read) day.tell({ what: 'done', step });
+		reading?.forget();
 		onnext();
 	}
 </script>
@@ -54,7 +66,14 @@
 		? ''
 		: `, ${formatLength(second.up.printed, styles.lead)} to ${second.up.to}`}.
 </p>
-<Foot label="Marked, next" disabled={item.waitsFor.length > 0} onact={marked} {onback} {more} />
+{#if reading}<ReadOnPart {reading} />{/if}
+<Foot
+	label={read.length > 1 ? `All ${read.length} read are on` : 'Marked, next'}
+	disabled={item.waitsFor.length > 0}
+	onact={marked}
+	{onback}
+	{more}
+/>
 
 <style>
 	.hook {

@@ -9,9 +9,10 @@ export class Aloud {
 
 	/** To be made while a component starts. @param text what is to be read now. */
 	constructor(text: () => string) {
+		const spoken = $derived(this.on ? text() : null);
 		$effect(() => {
-			if (!this.on) return;
-			const words = text();
+			if (spoken === null) return;
+			const words = spoken;
 			this.#say(words);
 			this.#timer = setInterval(() => this.#say(words), AGAIN);
 			return () => {

@@ -16,30 +16,24 @@ export class ReadOn {
 	pause = $state(0);
 	/** Ids of the steps of the marks that were read one after another, this one with them. */
 	read: string[] = $state.raw([]);
-	readonly #next: SheetStep | null;
 
 	/** To be made while a component starts. */
 	constructor(of: () => Of) {
-		this.#next = $derived.by(() => {
-			const { item, sheet } = of();
-			return item ? markAfter(sheet, item.step.id) : null;
+		const at = $derived.by(() => {
+			const { reading, item } = of();
+			const isMark = item?.step.asks.of === 'mark' && item.waitsFor.length === 0;
+			return reading && this.pause > 0 && isMark ? item.step.id : null;
+		});
+		const next = $derived.by(() => (at === null ? null : markAfter(of().sheet, at)?.step.id));
+		$effect(() => {
+			if (at !== null && !this.read.includes(at)) this.read = [...this.read, at];
 		});
 		$effect(() => {
-			const { reading, item, goTo } = of();
-			if (!reading || this.pause === 0 || item?.step.asks.of !== 'mark') return;
-			if (item.waitsFor.length > 0) return;
-			const { id } = item.step;
-			if (!this.read.includes(id)) this.read = [...this.read, id];
-			const next = this.#next;
-			if (!next) return;
-			const wait = setTimeout(() => goTo(next.step.id), this.pause * 1000);
+			if (at === null || !next) return;
+			const id = next;
+			const wait = setTimeout(() => of().goTo(id), this.pause * 1000);
 			return () => clearTimeout(wait);
 		});
-	}
-
-	/** The mark that is read next; null at the last. */
-	get next(): SheetStep | null {
-		return this.#next;
 	}
 
 	/** Whoever stops, or told of them, begins anew. */

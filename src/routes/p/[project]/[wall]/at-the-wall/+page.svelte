@@ -17,7 +17,6 @@
 	import PhotoScreen from '$lib/ui/hang/PhotoScreen.svelte';
 	import ProofScreen from '$lib/ui/hang/ProofScreen.svelte';
 	import { ReadOn } from '$lib/ui/hang/read-on.svelte.ts';
-	import ReadOnPart from '$lib/ui/hang/ReadOnPart.svelte';
 	import RingedWall from '$lib/ui/hang/RingedWall.svelte';
 	import SetScreen from '$lib/ui/hang/SetScreen.svelte';
 	import SkipPart from '$lib/ui/hang/SkipPart.svelte';
@@ -71,12 +70,6 @@
 		...{ reading: aloud.on, item, sheet },
 		goTo: (id) => (looked = id)
 	}));
-
-	function markedAll() {
-		for (const step of reading.read) day.tell({ what: 'done', step });
-		reading.forget();
-		next();
-	}
 
 	function next() {
 		looked = null;
@@ -212,10 +205,15 @@
 			{:else if asks.of === 'proof'}
 				<ProofScreen {day} item={shown} proof={asks.proof} onnext={next} onback={back} {more} />
 			{:else if asks.of === 'mark'}
-				{#if aloud.on && waitsFor.length === 0}
-					<ReadOnPart {reading} onmarked={markedAll} />
-				{/if}
-				<MarkScreen {day} item={shown} mark={asks.mark} onnext={next} onback={back} {more} />
+				<MarkScreen
+					{day}
+					item={shown}
+					mark={asks.mark}
+					reading={aloud.on ? reading : null}
+					onnext={next}
+					onback={back}
+					{more}
+				/>
 			{:else if asks.of === 'set'}
 				<SetScreen {day} item={shown} {...asks} onnext={next} onback={back} {more} />
 			{:else if asks.of === 'lift'}
