@@ -324,6 +324,30 @@ describe('what happens on the day', () => {
 		expect(planned(down, 'B').hanging!.id).equal('h-B');
 	});
 
+	it('hangs a piece anew on the hooks that are still there, and sets anew one whose hole was filled', () => {
+		const set = setOff(setOff(DEMO, 'A', 0, 0, 0), 'A', 1, 0, 0);
+		const up = after(hung(set, 'A'), told({ what: 'levelled', pieceId: 'piece-a', tilt: 0 }));
+		const down = after(up, told({ what: 'taken-down', hangingId: 'h-A', why: 'painting' }));
+		const open = (project: Project) =>
+			sheetOf(project)
+				.filter(({ step, mark }) => step.pieceId === 'piece-a' && !mark)
+				.map(({ step }) => step.title);
+		const lift = ['Hang A, North channel chart', 'Level A', 'Steady A'];
+		expect(open(down)).deep.equal(lift);
+		const filled = after(down, told({ what: 'filled', hole: 'h-A:0' }));
+		expect(open(filled)).deep.equal([
+			'A · left hook',
+			'A · left hook: one-nail picture hook',
+			...lift
+		]);
+		expect(planned(filled, 'A').hooks.map(({ set }) => set !== undefined)).deep.equal([
+			false,
+			true
+		]);
+		const again = dayState(hung(down, 'A').day, WALL).steps;
+		expect([again.has('lift:piece-a'), again.has('level:piece-a')]).deep.equal([true, false]);
+	});
+
 	it('is kept in the project file', () => {
 		const project = hung(setOff(DEMO, 'A', 0, 2, 2), 'A');
 		expect(openProject(JSON.parse(JSON.stringify(project)))).deep.equal({

@@ -18,6 +18,8 @@ export interface DayCount {
 	steps: Map<string, StepMark>;
 	proofs: Map<string, number>;
 	moves: { step: string; before: string | null }[];
+	/** Pieces by the ids of their hangings. */
+	hung: Map<string, string>;
 }
 
 /** What happened on a wall, as far as it counts now. */
@@ -36,7 +38,14 @@ export interface DayState {
 /** What counts, whatever order the events became known in: of two that speak of one step, the later. */
 export const dayState = memoised((day: readonly DayEvent[], wallId: string): DayState => {
 	const events = inTime(day).filter((event) => event.wallId === wallId);
-	const count: DayCount = { began: null, steps: new Map(), proofs: new Map(), moves: [] };
+	const count: DayCount = {
+		began: null,
+		steps: new Map(),
+		proofs: new Map(),
+		moves: [],
+		hung: new Map()
+	};
 	for (const event of events) eventFace(event).counts?.(count, event);
-	return { ...count, last: events.at(-1)?.at ?? null };
+	const { began, steps, proofs, moves } = count;
+	return { began, steps, proofs, moves, last: events.at(-1)?.at ?? null };
 });

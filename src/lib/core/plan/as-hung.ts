@@ -7,20 +7,38 @@ import type { PlannedHook, PlannedPiece } from './hang.ts';
 
 export type SetHook = DayEventOf<'set'>;
 
-/** Hooks that were really set, by piece, in the order they were. */
+const pieceOfHook = (hookId: string): string => hookId.slice(0, hookId.lastIndexOf(':'));
+
+/** Hooks that were really set, by piece, in the order they were; one that met nothing, or whose hole was filled, is gone. */
 export const setHooks = memoised((day: readonly DayEvent[], wallId: string) => {
 	const byPiece = new Map<string, SetHook[]>();
-	for (const event of inTime(day))
-		if (event.what === 'set' && event.wallId === wallId) {
-			const pieceId = event.hookId.slice(0, event.hookId.lastIndexOf(':'));
+	const hung = new Map<string, string>();
+	const gone = (hookId: string | null) => {
+		if (hookId === null) return;
+		const rest = (byPiece.get(pieceOfHook(hookId)) ?? []).filter((set) => set.hookId !== hookId);
+		byPiece.set(pieceOfHook(hookId), rest);
+	};
+	for (const event of inTime(day)) {
+		if (event.wallId !== wallId) continue;
+		if (event.what === 'set') {
+			const pieceId = pieceOfHook(event.hookId);
 			byPiece.set(pieceId, [...(byPiece.get(pieceId) ?? []), event]);
-		} else if (event.what === 'met' && event.wallId === wallId)
-			byPiece.set(
-				event.pieceId,
-				(byPiece.get(event.pieceId) ?? []).filter(({ hookId }) => hookId !== event.hookId)
-			);
+		} else if (event.what === 'met') gone(event.hookId);
+		else if (event.what === 'hung') hung.set(event.hanging.id, event.hanging.pieceId);
+		else if (event.what === 'filled') gone(hookOfHole(event.hole, hung));
+	}
 	return byPiece;
 });
+
+/**
+ * The hook that was in a hole of a hanging; null for a hole that was there before, or met nothing.
+ *
+ * @param hung pieces by the ids of their hangings.
+ */
+export function hookOfHole(hole: string, hung: ReadonlyMap<string, string>): string | null {
+	const pieceId = hung.get(pieceOfHook(hole));
+	return pieceId === undefined ? null : `${pieceId}${hole.slice(hole.lastIndexOf(':'))}`;
+}
 
 /** Hangings that stand on a wall, by piece. */
 export const standingOn = memoised(

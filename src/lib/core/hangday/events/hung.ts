@@ -19,6 +19,7 @@ export const hung: EventFace<'hung'> = {
 	counts(day, { hanging, at, by }) {
 		markDone(day, { step: liftStepId(hanging.pieceId), at, by });
 		day.steps.delete(levelStepId(hanging.pieceId));
+		day.hung.set(hanging.id, hanging.pieceId);
 	},
 	matter: ({ hanging }) => `hung ${hanging.pieceId}`,
 	answer: ({ hanging }) => ({ ...hanging, id: '', since: '', by: '' }),

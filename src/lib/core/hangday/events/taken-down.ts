@@ -1,3 +1,4 @@
+import { levelStepId, liftStepId, staysStepId } from '../steps/face.ts';
 import { ofHanging, type EventFace } from './face.ts';
 import { onWall, withPlacement } from './on-project.ts';
 
@@ -15,6 +16,12 @@ export const takenDown: EventFace<'taken-down'> = {
 				each === hanging && each.until === null ? { ...each, until: at, why } : each
 			)
 		};
+	},
+	/** It is to be lifted and levelled anew, on hooks that are still there. */
+	counts({ steps, hung }, { hangingId }) {
+		const pieceId = hung.get(hangingId);
+		if (pieceId === undefined) return;
+		for (const id of [liftStepId, levelStepId, staysStepId]) steps.delete(id(pieceId));
 	},
 	matter: ({ hangingId }) => `down ${hangingId}`,
 	...ofHanging,
