@@ -1,4 +1,5 @@
 import type { Page } from '@playwright/test';
+import { hungDemo } from './hung-demo.ts';
 import { accessible, expect, kept, open, openDemo, pieceOn, station, test } from './support.ts';
 
 test.use({ viewport: { width: 390, height: 844 }, serviceWorkers: 'allow' });
@@ -294,4 +295,33 @@ test('marks are read one after another, and ticked only once a person says so', 
 	await page.getByRole('radio', { name: 'stay' }).check();
 	await page.clock.runFor(60_000);
 	await expect(heading(page)).toHaveText('B · right hook');
+});
+
+test('a piece that cannot be hung as it is stands on the sheet until it is put right or left off', async ({
+	page
+}) => {
+	const project = hungDemo();
+	const a = project.pieces.find(({ letter }) => letter === 'A')!;
+	Object.assign(a.back, { ringSpan: a.width + 10 });
+	await open(page, '/');
+	await page
+		.locator('input[type=file]')
+		.first()
+		.setInputFiles({
+			name: 'wide.json',
+			mimeType: 'application/json',
+			buffer: Buffer.from(JSON.stringify({ ...project, day: [], hangings: [] }))
+		});
+	await begin(page);
+	await prove(page);
+	await expect(heading(page)).toHaveText('A cannot be hung yet');
+	await accessible(page, 'a piece that cannot be hung');
+	await page.getByRole('link', { name: 'Open its back in the Rack' }).click();
+	await expect(
+		page.getByText('The rings are as far apart').filter({ visible: true }).first()
+	).toBeVisible();
+	await station(page, 'Hang').click();
+	await page.getByRole('link', { name: 'Go on at the wall' }).click();
+	await press(page, 'Go on without it');
+	await expect(heading(page)).toHaveText('Clear the room');
 });

@@ -49,6 +49,17 @@ describe('the steps of a day', () => {
 		expect(titled(stepsOn(guessed, 'stair-hall'), 'Look over').says[0]).contain('not measured');
 	});
 
+	it('do not forget a piece that cannot be hung as it is', () => {
+		const a = DEMO.pieces.find(({ letter }) => letter === 'A')!;
+		const back = { ...a.back, ringSpan: a.width + 10 } as typeof a.back;
+		const steps = stepsOn(changed('A', { back }), 'stair-hall');
+		const left = titled(steps, 'A cannot be hung yet');
+		expect(left.says[0]).contain('rings are as far apart as the piece is wide');
+		expect(left.asks.of).equal('trouble');
+		expect(steps.filter(({ title }) => title.startsWith('A ·'))).empty;
+		expect(hall.some(({ asks }) => asks.of === 'trouble')).equal(false);
+	});
+
 	it('lay out the tools and fixings that the holes and the backs ask for', () => {
 		const says = titled(hall, 'Lay out tools').says.join(' ');
 		expect(says).contain('Hammer').and.contain('Tape measure and pencil');

@@ -39,42 +39,42 @@
 	}
 </script>
 
-		<p class="small-note">
-			What hangs as it is planned here is written in the Book without a day at the wall: on what,
-			how far that is used, and when to look again.
-		</p>
-		<div class="letters">
-			{#each waiting as { letter } (letter)}
-				<label>
-					<input
-						class="checkbox checkbox-sm"
-						type="checkbox"
-						checked={!left[letter]}
-						onchange={(event) => (left[letter] = !event.currentTarget.checked)}
-					/>
-					{letter}
-				</label>
-			{/each}
-		</div>
-		<CautionList cautions={stops} styles={day.styles} />
-		<label class="field-label" for="{uid}-since">They hang since (empty for today)</label>
-		<input
-			id="{uid}-since"
-			class="input input-sm"
-			type="date"
-			bind:value={typed}
-			aria-invalid={trouble ? 'true' : undefined}
-			aria-describedby="{uid}-said"
-		/>
-		<p class="trouble" id="{uid}-said" aria-live="polite">{trouble}</p>
-		<button
-			class="btn btn-sm"
-			type="button"
-			disabled={chosen.length === 0 || day.fixes.length === 0}
-			onclick={write}
-		>
-			Write {chosen.length === 1 ? 'it' : `these ${chosen.length}`} in the Book
-		</button>
+<p class="small-note">
+	What hangs as it is planned here is written in the Book without a day at the wall: on what, how
+	far that is used, and when to look again.
+</p>
+<div class="letters">
+	{#each waiting as { letter } (letter)}
+		<label>
+			<input
+				class="checkbox checkbox-sm"
+				type="checkbox"
+				checked={!left[letter]}
+				onchange={(event) => (left[letter] = !event.currentTarget.checked)}
+			/>
+			{letter}
+		</label>
+	{/each}
+</div>
+<CautionList cautions={stops} styles={day.styles} />
+<label class="field-label" for="{uid}-since">They hang since (empty for today)</label>
+<input
+	id="{uid}-since"
+	class="input input-sm"
+	type="date"
+	bind:value={typed}
+	aria-invalid={trouble ? 'true' : undefined}
+	aria-describedby="{uid}-said"
+/>
+<p class="trouble" id="{uid}-said" aria-live="polite">{trouble}</p>
+<button
+	class="btn btn-sm"
+	type="button"
+	disabled={chosen.length === 0 || day.fixes.length === 0}
+	onclick={write}
+>
+	Write {chosen.length === 1 ? 'it' : `these ${chosen.length}`} in the Book
+</button>
 
 <style>
 	.letters {

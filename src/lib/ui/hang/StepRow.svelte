@@ -76,7 +76,7 @@
 						>
 							Done
 						</button>
-					{:else}
+					{:else if step.asks.of !== 'trouble'}
 						<span class="small-note">Told at the wall.</span>
 					{/if}
 					<button

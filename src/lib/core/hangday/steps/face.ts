@@ -37,6 +37,7 @@ export interface DayFacts {
 export type Ask =
 	| { of: 'tick' }
 	| { of: 'photo' }
+	| { of: 'trouble' }
 	| { of: 'proof'; proof: DayProof }
 	| { of: 'mark'; mark: Mark }
 	| { of: 'set'; mark: Mark; hook: PlannedHook; use: Use | null }

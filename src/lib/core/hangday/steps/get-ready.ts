@@ -2,6 +2,7 @@ import { bagOf, type BagItem } from '../../bag/bag.ts';
 import type { Piece } from '../../model/piece.ts';
 import { jobsOf } from '../../kinds/back-check.ts';
 import { LINE_CHECKS } from '../../marks/level-line.ts';
+import type { PlannedPiece } from '../../plan/hang.ts';
 import { unmeasuredOn } from '../../plan/hung-piece.ts';
 import { piecesById } from '../../plan/plan-for-page.ts';
 import { tick, toHang, type DayFacts, type Step, type StepMaker } from './face.ts';
@@ -10,8 +11,10 @@ import { tick, toHang, type DayFacts, type Step, type StepMaker } from './face.t
 export const getReady: StepMaker = (facts) => {
 	const rack = piecesById(facts.project.pieces);
 	const pieces = toHang(facts).flatMap(({ pieceId }) => rack.get(pieceId) ?? []);
-	if (pieces.length === 0) return [];
+	const troubled = facts.plan.pieces.flatMap(inTrouble);
+	if (pieces.length === 0) return troubled;
 	return [
+		...troubled,
 		tick('ready:room', 'ready', 'Clear the room', [
 			'Cover the floor, move what stands before the wall, and see that doors that open onto it stay shut.',
 			'Lay a blanket where the pieces wait: face to face, never leaning on glass.'
@@ -21,6 +24,26 @@ export const getReady: StepMaker = (facts) => {
 		line(facts)
 	];
 };
+
+/** A piece that is on the wall’s plan, and of which nothing can be marked. */
+function inTrouble({ pieceId, letter, trouble }: PlannedPiece): Step[] {
+	if (!trouble) return [];
+	return [
+		{
+			id: `ready:trouble:${pieceId}`,
+			phase: 'ready',
+			title: `${letter} cannot be hung yet`,
+			pieceId,
+			says: [
+				trouble.message,
+				'Put it right on its back in the Rack. Until then nothing of it is marked, set or hung.'
+			],
+			cautions: [],
+			needs: [],
+			asks: { of: 'trouble' }
+		}
+	];
+}
 
 function backs(pieces: readonly Piece[]): Step {
 	const jobs = [

@@ -21,6 +21,7 @@
 	import SetScreen from '$lib/ui/hang/SetScreen.svelte';
 	import SkipPart from '$lib/ui/hang/SkipPart.svelte';
 	import TickScreen from '$lib/ui/hang/TickScreen.svelte';
+	import TroubleScreen from '$lib/ui/hang/TroubleScreen.svelte';
 	import WrongPart from '$lib/ui/hang/WrongPart.svelte';
 	import KeepingNote from '$lib/ui/KeepingNote.svelte';
 	import { projectPath } from '$lib/ui/paths.ts';
@@ -220,6 +221,8 @@
 				<LiftScreen {day} item={shown} {...asks} onnext={next} onback={back} {more} />
 			{:else if asks.of === 'level'}
 				<LevelScreen {day} item={shown} {...asks} onnext={next} onback={back} {more} />
+			{:else if asks.of === 'trouble'}
+				<TroubleScreen {day} item={shown} onnext={next} onback={back} {more} />
 			{:else if asks.of === 'photo'}
 				<PhotoScreen {day} item={shown} onnext={next} onback={back} {more} />
 			{:else}
