@@ -23,7 +23,7 @@ export function marksCsv(marks: readonly Mark[], houseRules: HouseRules): string
 			'hole height (other units)': formatLength(mark.up.exact.value, other),
 			'height way': `${mark.up.way} ${mark.up.datum}`,
 			'set from': mark.levelWith
-				? `level with the ${mark.levelWith.name}, ${formatLength(mark.levelWith.printed, lead)} ${mark.levelWith.way}`
+				? `level with ${mark.levelWith.name}, ${formatLength(mark.levelWith.printed, lead)} ${mark.levelWith.way}`
 				: '',
 			what: { hole: 'hole', place: 'strip', cord: 'cord', kept: 'there already' }[mark.puts],
 			'cord from rail': mark.cord ? formatLength(mark.cord.value, lead) : '',

@@ -10,7 +10,7 @@ export const tooWeak: CautionRule = {
 		if (unfit && !unfit.ok)
 			return stop(
 				'too-weak',
-				`What ${letter} is planned to hang on does not serve here: ${unfit.error.message}`,
+				`What ${letter} is planned to hang on does not serve here. ${unfit.error.message}`,
 				'Settle another way in Fix before you mark or drill.'
 			);
 		if (!now.some((use) => use.ok && !withinRule(use.value.share))) return null;

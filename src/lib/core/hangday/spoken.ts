@@ -40,7 +40,7 @@ const spokenReading = ({ way, datum, printed }: TapeReading, style: LengthStyle)
 export function spokenMark(mark: Mark, style: LengthStyle): string {
 	const { letter, name, levelWith } = mark;
 	const where = levelWith
-		? `${spokenLength(levelWith.printed, style)} ${levelWith.way} of the ${levelWith.name}, level with it`
+		? `${spokenLength(levelWith.printed, style)} ${levelWith.way} of ${levelWith.name}, level with it`
 		: `${spokenReading(mark.across, style)}. Then ${spokenReading(mark.up, style)}`;
 	return `${letter}, ${name}. ${where}.`;
 }

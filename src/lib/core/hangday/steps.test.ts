@@ -77,6 +77,24 @@ describe('the steps of a day', () => {
 		expect(titled(stepsOn(level, 'stair-hall'), 'Draw the level line').says).length(3);
 	});
 
+	it('level by eye what has no straight edge, and make the hole alone where a screw goes through a plate', () => {
+		const tea = stepsOn(DEMO, 'tea-room');
+		const level = titled(tea, 'Level N');
+		expect(level.says[0]).contain('no straight edge');
+		expect(level.asks).include({ of: 'level', byEye: true });
+		expect(titled(hall, 'Level A').asks).include({ byEye: false });
+		const loft = stepsOn(DEMO, 'net-loft');
+		expect(titled(loft, 'V · left plate:').says[0]).match(/once the piece is held there\.$/);
+		expect(titled(loft, 'X · screw 1:').says[0]).not.contain('plate');
+	});
+
+	it('steady what swings or slides, and not what its points hold', () => {
+		const tea = stepsOn(DEMO, 'tea-room');
+		expect(tea.map(({ title }) => title))
+			.include('Steady K')
+			.and.not.include('Steady O');
+	});
+
 	it('tell how a wire is caught, and steady what only friction holds', () => {
 		expect(titled(hall, 'Hang A').says.join(' ')).contain('Foam blocks');
 		expect(titled(hall, 'Hang D').says.join(' ')).not.contain('Foam blocks');

@@ -53,7 +53,7 @@ describe('marks of one level', () => {
 		const [left, right] = marks.filter(({ letter }) => letter === 'A');
 		expect(left!.levelWith).equal(null);
 		// Two hooks 7 1/2 in apart.
-		expect(right!.levelWith).deep.include({ name: 'left hook', way: 'right' });
+		expect(right!.levelWith).deep.include({ name: 'the left hook', way: 'right' });
 		expect(inches(right!.levelWith!.printed)).closeTo(7.5, 1e-9);
 		// Rounded as one set: both ways come to the same place.
 		expect(inches(right!.across.printed - left!.across.printed)).closeTo(7.5, 1e-9);

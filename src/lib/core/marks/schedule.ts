@@ -154,7 +154,7 @@ const marksOf = memoised(({ pieceId, letter, hooks }: PlannedPiece, ...from: Fro
 	const [start, marked, label, sure, adds, upLabel, level, here, lead, tolerance, upAdds] = from;
 	const first = hooks[0]!;
 	return hooks.map((hook): Mark => {
-		const datum = hook !== first && here ? `${here} the ${first.name}` : upLabel;
+		const datum = hook !== first && here ? `${here} ${theHook(first.name)}` : upLabel;
 		const across = distanceAcross(hook, start, adds, sure);
 		const acrossPrinted = asOneSet(
 			hooked(first.hole.x - marked, adds),
@@ -191,12 +191,15 @@ const marksOf = memoised(({ pieceId, letter, hooks }: PlannedPiece, ...from: Fro
 	});
 });
 
+/** A hook within a sentence: the left hook, but screw 2. */
+const theHook = (name: string): string => (/\d$/.test(name) ? name : `the ${name}`);
+
 /** Holes of one piece on one level are set from its first. */
 function levelWith(hook: PlannedHook, first: PlannedHook, lead: LengthStyle): Mark['levelWith'] {
 	const apart = hook.hole.x - first.hole.x;
 	if (hook === first || Math.abs(hook.hole.y - first.hole.y) > LEVEL) return null;
 	return {
-		name: first.name,
+		name: theHook(first.name),
 		way: apart < 0 ? 'left' : 'right',
 		exact: Math.abs(apart),
 		printed: roundToTick(Math.abs(apart), lead)

@@ -57,7 +57,7 @@
 	{#if mark.levelWith}
 		<p class="figure">
 			<Measure mm={mark.levelWith.exact} printed={mark.levelWith.printed} {styles} />
-			<span>{mark.levelWith.way} of the {mark.levelWith.name}, level with it</span>
+			<span>{mark.levelWith.way} of {mark.levelWith.name}, level with it</span>
 		</p>
 	{:else}
 		{@render readings()}

@@ -4,15 +4,18 @@
 	import CornerPart from './CornerPart.svelte';
 	import Foot from './Foot.svelte';
 	import HeightPart from './HeightPart.svelte';
+	import Says from './Says.svelte';
 	import type { ScreenProps } from './screen.ts';
 	import TiltPart from './TiltPart.svelte';
 
 	interface Props extends ScreenProps {
 		piece: Piece;
 		planned: PlannedPiece;
+		/** No level can be laid on it. */
+		byEye: boolean;
 	}
 
-	let { day, item, piece, planned, onnext, onback, more }: Props = $props();
+	let { day, item, piece, planned, byEye, onnext, onback, more }: Props = $props();
 
 	let part: 'level' | 'height' | 'corner' = $state('level');
 	/** As the level last read, degrees; null for not read. */
@@ -44,7 +47,9 @@
 	value={part}
 	onchoose={(value) => (part = value)}
 />
-{#if part === 'level'}
+{#if part === 'level' && byEye}
+	<Says says={item.step.says} styles={day.styles} />
+{:else if part === 'level'}
 	<TiltPart {day} {piece} {planned} {tilt} {told} says={item.step.says} />
 {:else if part === 'height'}
 	<HeightPart {day} {piece} {planned} />

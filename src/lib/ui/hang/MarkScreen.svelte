@@ -34,7 +34,7 @@
 	<BigMeasure
 		printed={mark.levelWith.printed}
 		exact={mark.levelWith.exact}
-		from="{mark.levelWith.way} of the {mark.levelWith.name}, level with it"
+		from="{mark.levelWith.way} of {mark.levelWith.name}, level with it"
 		{styles}
 	/>
 {:else}

@@ -42,7 +42,7 @@ export type Ask =
 	| { of: 'mark'; mark: Mark }
 	| { of: 'set'; mark: Mark; hook: PlannedHook; use: Use | null }
 	| { of: 'lift'; piece: Piece; planned: PlannedPiece; points: HungPoint[]; guide: LiftGuide }
-	| { of: 'level'; piece: Piece; planned: PlannedPiece };
+	| { of: 'level'; piece: Piece; planned: PlannedPiece; byEye: boolean };
 
 /** A step that has to come before another. */
 export interface Need {

@@ -72,31 +72,37 @@ function lift(piece: Piece, planned: PlannedPiece, kg: number | null, facts: Day
 	};
 }
 
-const level = (piece: Piece, planned: PlannedPiece): Step => ({
-	id: levelStepId(piece.id),
-	phase: 'lift',
-	title: `Level ${piece.letter}`,
-	pieceId: piece.id,
-	says: [
-		'Lay the level on its top edge and read which end is high.',
-		...(planned.hung ? [stayLevel(planned.hung).says] : [])
-	],
-	cautions: [],
-	needs: [{ step: liftStepId(piece.id), strict: true }],
-	asks: { of: 'level', piece, planned }
-});
+/** What has no straight edge is levelled by eye. Common practice. */
+function level(piece: Piece, planned: PlannedPiece): Step {
+	const byEye = piece.outline.by === 'oval';
+	return {
+		id: levelStepId(piece.id),
+		phase: 'lift',
+		title: `Level ${piece.letter}`,
+		pieceId: piece.id,
+		says: [
+			!byEye
+				? 'Lay the level on its top edge and read which end is high.'
+				: 'A rim has no straight edge: turn it until what it shows stands upright, beside a plumb line through its middle.',
+			...(planned.hung ? [stayLevel(planned.hung).says] : [])
+		],
+		cautions: [],
+		needs: [{ step: liftStepId(piece.id), strict: true }],
+		asks: { of: 'level', piece, planned, byEye }
+	};
+}
 
-/** Bumpers and pads, where its way of hanging wants any. */
+/** Bumpers and pads, where its way of hanging wants any and its points alone do not hold it. */
 function stays(piece: Piece, { hung }: PlannedPiece): Step[] {
-	const advice = hung ? stayLevel(hung).advice : [];
-	if (!hangerOf(piece.back).checks.includes(bumpers) || advice.length === 0) return [];
+	const stay = hung && stayLevel(hung);
+	if (!stay || stay.by === 'points' || !hangerOf(piece.back).checks.includes(bumpers)) return [];
 	return [
 		{
 			id: staysStepId(piece.id),
 			phase: 'lift',
 			title: `Steady ${piece.letter}`,
 			pieceId: piece.id,
-			says: advice,
+			says: stay.advice,
 			cautions: [],
 			needs: [{ step: levelStepId(piece.id), strict: false }],
 			asks: { of: 'tick' }
