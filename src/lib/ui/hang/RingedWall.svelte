@@ -22,16 +22,18 @@
 	);
 	const frame = $derived(fitWall({ width: WIDTH, height }, wallBox(wall), MARGIN));
 	const ring = $derived.by(() => {
-		if (hook) return { x: frame.x(hook.hole.x), y: frame.y(hook.hole.y), r: 11 };
+		if (hook) return around(frame.x(hook.hole.x), frame.y(hook.hole.y), 0, 0, 11);
 		const piece = plan.pieces.find((each) => each.pieceId === pieceId);
 		if (!piece) return null;
 		const { x, y, width, height: tall } = piece.rect;
-		return {
-			x: frame.x(x + width / 2),
-			y: frame.y(y + tall / 2),
-			r: (Math.hypot(width, tall) / 2) * frame.scale + 4
-		};
+		const { scale } = frame;
+		return around(frame.x(x), frame.y(y + tall), width * scale, tall * scale, 6);
 	});
+
+	/** A ring so far around a place of the drawing, its corners as round. */
+	function around(x: number, y: number, width: number, height: number, by: number) {
+		return { x: x - by, y: y - by, width: width + 2 * by, height: height + 2 * by, rx: by };
+	}
 </script>
 
 <svg
@@ -73,8 +75,8 @@
 		{/each}
 	{/each}
 	{#if ring}
-		<circle class="halo" cx={ring.x} cy={ring.y} r={ring.r} />
-		<circle class="ring" cx={ring.x} cy={ring.y} r={ring.r} />
+		<rect class="halo" {...ring} />
+		<rect class="ring" {...ring} />
 	{/if}
 </svg>
 

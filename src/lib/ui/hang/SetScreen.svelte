@@ -10,6 +10,7 @@
 		type Use
 	} from '$lib/core/index.ts';
 	import { drivenSaid } from '../bench/mark-said.ts';
+	import BigMeasure from './BigMeasure.svelte';
 	import Foot from './Foot.svelte';
 	import OnceMore from './OnceMore.svelte';
 	import ReadingPad from './ReadingPad.svelte';
@@ -53,7 +54,14 @@
 	}
 </script>
 
-{#if use}
+{#if mark.cord}
+	<BigMeasure
+		printed={mark.cord.value}
+		exact={mark.cord.value}
+		from="of cord, from the top of the rail down to the lower hook"
+		{styles}
+	/>
+{:else if use}
 	<p>
 		Here it meets <strong>{GROUNDS[use.ground]}</strong>{driven ? `: ${driven}` : ''}.
 	</p>
