@@ -37,6 +37,8 @@ test('a 46 3/4 in mirror, a crooked floor and a wire that is too short', async (
 	await expect(bench(page).getByText('The floor falls 1 1/4" to the right.')).toBeVisible();
 	await station(page, 'Rack').click();
 	await add(page, 'Mirror', '30', '46 3/4');
+	await measure(page.getByRole('textbox', { name: 'Weight' }), '99999999');
+	await expect(page.getByText('"99999999" is more than a ton.')).toBeVisible();
 	await measure(page.getByRole('textbox', { name: 'Weight' }), '41 lb');
 	await measure(page.getByLabel('Ring span'), '22');
 	await measure(page.getByLabel('Left ring down'), '6 3/8');

@@ -136,6 +136,10 @@ test('a measure that does not agree stops the day, and one out of reason is aske
 }) => {
 	await openDemo(page);
 	await begin(page);
+	for (let digits = 0; digits < 8; digits++) await press(page, /^8$/);
+	await expect(page.getByText('This is more than 100 m. Check the unit.')).toBeVisible();
+	await expect(page.getByRole('button', { name: 'Keep it, next' })).toBeDisabled();
+	await press(page, 'clear');
 	for (const key of ['1', '6', '5', '1/2']) await press(page, new RegExp(`^${key}$`));
 	await expect(page.getByRole('textbox', { name: 'What the tape reads' })).toHaveValue('165 1/2');
 	await expect(page.getByText(/That is 2 1\/2" less/)).toBeVisible();
@@ -172,6 +176,9 @@ test('a hook that came out low takes the other with it, and a second window neve
 	await expect(page.getByText(/The left hook is 3 \d+\/\d+" too low/)).toBeVisible();
 	await expect(page.getByRole('alert')).toContainText('Kept?');
 	await expect(page.getByRole('button', { name: 'Keep it so, next' })).toBeDisabled();
+	await read.fill('12');
+	await expect(page.getByRole('alert')).toContainText('something else was read');
+	await expect(page.getByRole('button', { name: 'Yes, keep it' })).toHaveCount(0);
 	await read.fill('72 7/8');
 	await expect(page.getByText(/The left hook is \d+\/\d+" too low/)).toBeVisible();
 	await press(page, 'Keep it so, next');

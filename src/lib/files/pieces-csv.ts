@@ -216,8 +216,7 @@ function readRow(
 			number(text),
 			massUnit(unit('weight')) ?? (units === 'in' ? 'lb' : 'kg')
 		);
-		if (!read.ok) return refuse('weight', read.error.message);
-		return read.value > 1000 ? refuse('weight', `"${text}" is more than a ton.`) : read.value;
+		return read.ok ? read.value : refuse('weight', read.error.message);
 	}
 
 	function letter(): string {

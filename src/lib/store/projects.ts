@@ -1,6 +1,7 @@
 import { fail, ok, openProject, type Project, type Result } from '../core/index.ts';
 import { dbFor, isDemo, ownDb, type ProjectRow } from './db.ts';
 import { newId } from './new-id.ts';
+import { unsound } from './sound.ts';
 import { holdPhotos } from './photo-lock.ts';
 
 /** A project in the list of recent ones. */
@@ -57,6 +58,8 @@ export async function loadProject(
 
 /** Writes a project as new, or over what is there; one that cannot be written is held while the window is open. */
 export async function keepProject(project: Project): Promise<Result<string>> {
+	const refused = unsound(project);
+	if (refused) return refused;
 	const stamp = newId();
 	try {
 		await dbFor(project.id).projects.put(rowOf(project, stamp));
@@ -69,6 +72,8 @@ export async function keepProject(project: Project): Promise<Result<string>> {
 
 /** Writes a project only when the row still carries the stamp this window knows. */
 export async function rewriteProject(project: Project, known: string): Promise<Result<string>> {
+	const refused = unsound(project);
+	if (refused) return refused;
 	const { projects } = dbFor(project.id);
 	const stamp = newId();
 	try {

@@ -13,6 +13,8 @@
 		keeping.state === 'failed' && keeping.error.code === 'changed-elsewhere'
 	);
 
+	const unsound = $derived(keeping.state === 'failed' && keeping.error.code === 'unsound');
+
 	async function save() {
 		const { exportProject } = await import('./export-project.ts');
 		await exportProject(session.project);
@@ -37,6 +39,8 @@
 				Load that version
 			</button>
 			<button class="btn btn-sm" type="button" onclick={keepCopy}>Keep this one as a copy</button>
+		{:else if unsound}
+			<button class="btn btn-sm" type="button" onclick={() => session.undo()}>Undo it</button>
 		{:else}
 			<button class="btn btn-sm" type="button" onclick={save}> Export the project </button>
 		{/if}

@@ -20,14 +20,27 @@ export interface LevelTold extends Instruction {
 }
 
 /** Readings further off than these are asked about once. From memory. */
-const ODD = { tilt: 3, height: 25, hook: 20, gap: 25 };
+const ODD = { tilt: 3, height: 25, hook: 20 };
 
-/** Asks once about a reading that is out of reason; null where it is in reason. */
-export function oddReading(of: keyof typeof ODD, off: number): string | null {
+/** Beyond these it was something else that was read. From memory. */
+const ELSEWHERE = { tilt: 30, height: 500, hook: 1000 };
+
+/** A reading that is out of reason. */
+export interface OddReading {
+	/** Lengths are left open. */
+	says: string;
+	/** It is not taken, whoever says so. */
+	refused: boolean;
+}
+
+/** Asks once about a reading that is out of reason, and refuses one that cannot be; null where it is in reason. */
+export function oddReading(of: keyof typeof ODD, off: number): OddReading | null {
 	const size = Math.abs(off);
 	if (size <= ODD[of]) return null;
-	const says = of === 'tilt' ? `${size.toFixed(1)}°` : lengthIn(size);
-	return `That is ${says} off. Kept?`;
+	const said = `That is ${of === 'tilt' ? `${size.toFixed(1)}°` : lengthIn(size)} off`;
+	return size > ELSEWHERE[of]
+		? { says: `${said}: something else was read. Read it again.`, refused: true }
+		: { says: `${said}. Kept?`, refused: false };
 }
 
 /** How much one end of the top edge stands higher than the other, mm. */

@@ -131,9 +131,18 @@ describe('as it came out', () => {
 	});
 
 	it('asks once about a reading that is out of reason', () => {
-		expect(oddReading('height', 30)).equal('That is {30 mm} off. Kept?');
+		const asked = (says: string) => ({ says, refused: false });
+		expect(oddReading('height', 30)).deep.equal(asked('That is {30 mm} off. Kept?'));
 		expect(oddReading('height', -12)).equal(null);
-		expect(oddReading('tilt', 4)).equal('That is 4.0° off. Kept?');
+		expect(oddReading('tilt', 4)).deep.equal(asked('That is 4.0° off. Kept?'));
+	});
+
+	it('refuses a reading that cannot be of this', () => {
+		expect(oddReading('height', -5000)).deep.equal({
+			says: 'That is {5000 mm} off: something else was read. Read it again.',
+			refused: true
+		});
+		expect(oddReading('tilt', 44)).include({ refused: true });
 	});
 });
 

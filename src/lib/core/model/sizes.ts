@@ -1,7 +1,5 @@
 import * as z from 'zod/mini';
-
-/** Longest length a project may hold, mm. */
-const FARTHEST = 100_000;
+import { FARTHEST, HEAVIEST } from '../units/constants.ts';
 
 /** A size: more than nothing. */
 export const size = z
@@ -28,4 +26,4 @@ export const shortText = z.string().check(z.maxLength(120));
 /** Keys of a back's dimensions that nobody has measured yet. */
 export const assumedKeys = z.array(z.string().check(z.maxLength(40))).check(z.maxLength(20));
 
-export const kilograms = z.number().check(z.positive(), z.maximum(1000));
+export const kilograms = z.number().check(z.positive(), z.maximum(HEAVIEST));

@@ -15,3 +15,7 @@ export const weightOf = (kg: number): number => kg * GRAVITY;
 
 export const toDegrees = (radians: number): number => (radians * 180) / Math.PI;
 export const toRadians = (degrees: number): number => (degrees * Math.PI) / 180;
+
+/** Longest length and greatest mass a project may hold, mm and kg. */
+export const FARTHEST = 100_000;
+export const HEAVIEST = 1000;

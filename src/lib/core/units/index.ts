@@ -3,4 +3,5 @@ export * from './format-length.ts';
 export * from './mass.ts';
 export * from './other-unit.ts';
 export * from './parse-length.ts';
+export * from './read-length.ts';
 export * from './say.ts';

@@ -14,6 +14,9 @@ const CASES: [string, MassUnit, number | null][] = [
 	['-3', 'lb', null],
 	['heavy', 'lb', null],
 	['', 'lb', null],
+	['2000 lb', 'kg', 907.18474],
+	['1001', 'kg', null],
+	['99999999', 'lb', null],
 	['12 stone', 'lb', null]
 ];
 

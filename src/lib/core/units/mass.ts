@@ -1,5 +1,5 @@
 import { fail, ok, type Result } from '../result.ts';
-import { KG_PER_POUND, NEWTON_PER_POUND_FORCE, weightOf } from './constants.ts';
+import { HEAVIEST, KG_PER_POUND, NEWTON_PER_POUND_FORCE, weightOf } from './constants.ts';
 import { NUMBER, readNumber } from './number.ts';
 
 export type MassUnit = 'kg' | 'g' | 'lb' | 'oz';
@@ -30,7 +30,7 @@ const TWO = new RegExp(`^(${NUMBER}) ?(?:lbs?|pounds?) ?(${NUMBER}) ?(?:oz|ounce
 
 /**
  * Mass in kg from what a person typed: `12`, `12 1/2 lb`, `5 lb 4 oz`, `5.4 kg`, `800 g`.
- * Errors: `empty`, `unreadable`, `not-positive`.
+ * Errors: `empty`, `unreadable`, `not-positive`, `too-large`.
  */
 export function parseMass(text: string, assume: MassUnit): Result<number> {
 	const tidy = text.replace(/\s+/g, ' ').trim().toLowerCase();
@@ -39,6 +39,7 @@ export function parseMass(text: string, assume: MassUnit): Result<number> {
 	if (kg === null)
 		return fail('unreadable', `"${text.trim()}" is not a weight we can read. Try 12 lb or 5.4 kg.`);
 	if (kg <= 0) return fail('not-positive', 'A weight must be more than nothing.');
+	if (kg > HEAVIEST) return fail('too-large', `"${text.trim()}" is more than a ton.`);
 	return ok(kg);
 }
 

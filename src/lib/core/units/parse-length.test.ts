@@ -2,6 +2,7 @@ import { expect } from 'chai';
 import fc from 'fast-check';
 import { formatLength, type LengthStyle, type TapeDenominator } from './format-length.ts';
 import { offerOtherUnit } from './other-unit.ts';
+import { readLength } from './read-length.ts';
 import { parseLength, type LengthUnit } from './parse-length.ts';
 
 /** Text, unit of a bare number → mm, or null where it must be refused. Source: exact rational arithmetic. */
@@ -124,6 +125,17 @@ describe('parseLength', () => {
 				expect(!result.ok || Number.isFinite(result.value)).equal(true);
 			})
 		);
+	});
+});
+
+describe('readLength', () => {
+	it('takes what a wall may hold, and asks for the unit of anything longer', () => {
+		expect(readLength('46 3/4', 'in')).deep.equal({ ok: true, value: 1187.45 });
+		expect(readLength('100000', 'mm').ok).equal(true);
+		for (const far of ['100001', '-100001', '1e9'])
+			expect(readLength(far, 'mm').ok, far).equal(false);
+		const refused = readLength('88888888', 'in');
+		expect(refused.ok ? '' : refused.error.code).equal('too-large');
 	});
 });
 

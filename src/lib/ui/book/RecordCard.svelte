@@ -8,6 +8,7 @@
 		hangsOn,
 		hookOf,
 		lightOfYear,
+		pieceSchema,
 		type HangRecord,
 		type Styles
 	} from '$lib/core/index.ts';
@@ -49,7 +50,7 @@
 
 	function setWorth(text: string) {
 		const worth = text.trim() === '' ? null : Number(text.replace(/[\s,]/g, ''));
-		const sound = worth === null || (Number.isFinite(worth) && worth >= 0);
+		const sound = pieceSchema.shape.worth.safeParse(worth).success;
 		worthTrouble = sound ? '' : 'Type an amount as a number, such as 240.';
 		if (sound) session.run(setPiece(piece.id, { worth }));
 	}

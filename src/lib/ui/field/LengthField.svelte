@@ -3,7 +3,7 @@
 		fail,
 		formatLength,
 		offerOtherUnit,
-		parseLength,
+		readLength,
 		type LengthUnit,
 		type Styles
 	} from '$lib/core/index.ts';
@@ -45,10 +45,8 @@
 	const unit: LengthUnit = $derived(styles.lead.unit === 'mm' ? 'mm' : 'in');
 
 	function read(text: string) {
-		const result = parseLength(text, unit);
+		const result = readLength(text, unit);
 		if (!result.ok) return result;
-		if (Math.abs(result.value) > 100_000)
-			return fail('too-large', 'This is more than 100 m. Check the unit.');
 		if (!signed && (result.value < 0 || (result.value === 0 && !zero)))
 			return fail('not-positive', 'A size must be more than nothing.');
 		return result;

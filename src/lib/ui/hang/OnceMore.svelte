@@ -1,9 +1,9 @@
 <script lang="ts">
-	import { say, type LengthStyle } from '$lib/core/index.ts';
+	import { say, type LengthStyle, type OddReading } from '$lib/core/index.ts';
 
 	interface Props {
 		/** What is asked about once; null for nothing. */
-		odd: string | null;
+		odd: OddReading | null;
 		style: LengthStyle;
 		kept: boolean;
 	}
@@ -11,18 +11,21 @@
 	let { odd, style, kept = $bindable() }: Props = $props();
 
 	/** Another reading is asked about anew. */
+	const said = $derived(odd?.says);
 	$effect(() => {
-		void odd;
+		void said;
 		kept = false;
 	});
 </script>
 
 {#if odd !== null}
 	<p role="alert">
-		{say(odd, style)}
-		<button type="button" aria-pressed={kept} onclick={() => (kept = !kept)}>
-			{kept ? 'Kept' : 'Yes, keep it'}
-		</button>
+		{say(odd.says, style)}
+		{#if !odd.refused}
+			<button type="button" aria-pressed={kept} onclick={() => (kept = !kept)}>
+				{kept ? 'Kept' : 'Yes, keep it'}
+			</button>
+		{/if}
 	</p>
 {/if}
 

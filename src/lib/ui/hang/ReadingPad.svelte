@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { Gauge } from '@lucide/svelte';
 	import type { Snippet } from 'svelte';
-	import { formatLength, parseLength, type Styles } from '$lib/core/index.ts';
+	import { formatLength, readLength, type Styles } from '$lib/core/index.ts';
 	import { MAKES } from '$lib/instruments/makes.ts';
 	import { simulated } from '$lib/instruments/simulated.ts';
 	import { keysFor } from './keypad.ts';
@@ -36,7 +36,7 @@
 			onvalue(null);
 			return;
 		}
-		const read = parseLength(text, styles.lead.unit === 'mm' ? 'mm' : 'in');
+		const read = readLength(text, styles.lead.unit === 'mm' ? 'mm' : 'in');
 		error = read.ok ? null : read.error.message;
 		onvalue(read.ok ? read.value : null);
 	}

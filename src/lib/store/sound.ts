@@ -1,0 +1,12 @@
+import { fail, openProject, type Project, type Result } from '../core/index.ts';
+
+/** Why a project may not be written: it could not be opened again. Null where it could. */
+export function unsound(project: Project): Result<never> | null {
+	const read = openProject(project);
+	if (read.ok) return null;
+	return fail(
+		'unsound',
+		'The last change holds a figure that is beyond all measure. It is not kept, and what was kept before stays whole: undo it.',
+		read.error.path
+	);
+}
