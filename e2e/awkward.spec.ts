@@ -7,6 +7,7 @@ import {
 	kept,
 	measure,
 	open,
+	openAsFile,
 	openDemo,
 	pieceOn,
 	readout,
@@ -165,12 +166,7 @@ test('a file of the first version opens, with every piece as it was', async ({ p
 		floor: [{ x: 4267.2, y: -12.7 }]
 	}));
 	delete old.houseRules.wireFactor;
-	await open(page, '/');
-	await page.locator('input[type=file]').setInputFiles({
-		name: 'old.json',
-		mimeType: 'application/json',
-		buffer: Buffer.from(JSON.stringify(old))
-	});
+	await openAsFile(page, old);
 	await pieceOn(page, 'C').focus();
 	await expect(readout(page)).toContainText('73"');
 	await page.getByRole('radio', { name: 'piece', exact: true }).check();

@@ -1,23 +1,14 @@
 import { readFile } from 'node:fs/promises';
 import type { Page } from '@playwright/test';
 import { hungDemo } from './hung-demo.ts';
-import { accessible, expect, kept, open, openDemo, pieceOn, station, test } from './support.ts';
+import { accessible, expect, kept, openAsFile, openDemo, station, test } from './support.ts';
 
 const part = (page: Page, name: string) => page.getByRole('radio', { name, exact: true });
 const record = (page: Page, text: string) => page.getByTestId('record').filter({ hasText: text });
 
 /** Opens the stair hall as it was hung in May, in the Book. */
 async function openBook(page: Page) {
-	await open(page, '/');
-	await page
-		.locator('input[type=file]')
-		.first()
-		.setInputFiles({
-			name: 'ferry-house.json',
-			mimeType: 'application/json',
-			buffer: Buffer.from(JSON.stringify(hungDemo()))
-		});
-	await expect(pieceOn(page, 'A')).toBeVisible();
+	await openAsFile(page, hungDemo());
 	await station(page, 'Book').click();
 	await expect(record(page, 'Pier mirror')).toBeVisible();
 }

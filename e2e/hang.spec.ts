@@ -1,6 +1,16 @@
 import type { Page } from '@playwright/test';
 import { hungDemo } from './hung-demo.ts';
-import { accessible, expect, kept, open, openDemo, pieceOn, station, test } from './support.ts';
+import {
+	accessible,
+	expect,
+	kept,
+	open,
+	openAsFile,
+	openDemo,
+	pieceOn,
+	station,
+	test
+} from './support.ts';
 
 test.use({ viewport: { width: 390, height: 844 }, serviceWorkers: 'allow' });
 /** A day at the wall has many steps. */
@@ -312,15 +322,7 @@ test('a piece that cannot be hung as it is stands on the sheet until it is put r
 	const project = hungDemo();
 	const a = project.pieces.find(({ letter }) => letter === 'A')!;
 	Object.assign(a.back, { ringSpan: a.width + 10 });
-	await open(page, '/');
-	await page
-		.locator('input[type=file]')
-		.first()
-		.setInputFiles({
-			name: 'wide.json',
-			mimeType: 'application/json',
-			buffer: Buffer.from(JSON.stringify({ ...project, day: [], hangings: [] }))
-		});
+	await openAsFile(page, { ...project, day: [], hangings: [] });
 	await begin(page);
 	await prove(page);
 	await expect(heading(page)).toHaveText('A cannot be hung yet');

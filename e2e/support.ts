@@ -81,3 +81,14 @@ export async function aPhoto(
 	});
 	return { name: 'wall.png', mimeType: 'image/png', buffer: Buffer.from(png) };
 }
+
+/** Opens a project out of a file. */
+export async function openAsFile(page: Page, project: object): Promise<void> {
+	await open(page, '/');
+	await page.locator('input[type=file]').setInputFiles({
+		name: 'project.json',
+		mimeType: 'application/json',
+		buffer: Buffer.from(JSON.stringify(project))
+	});
+	await page.waitForSelector('[data-piece]');
+}

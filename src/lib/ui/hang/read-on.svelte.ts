@@ -19,6 +19,10 @@ export class ReadOn {
 
 	/** To be made while a component starts. */
 	constructor(of: () => Of) {
+		const isOn = $derived(of().reading);
+		$effect(() => {
+			if (!isOn) this.forget();
+		});
 		const at = $derived.by(() => {
 			const { reading, item } = of();
 			const isMark = item?.step.asks.of === 'mark' && item.waitsFor.length === 0;
