@@ -28,6 +28,7 @@ test('marks of one level are set from the first, and each is proved by a second 
 	await expect(left).toContainText('to the tea room door casing');
 	await expect(left).toContainText('to the ceiling');
 	await page.getByRole('link', { name: 'Print sheet' }).click();
+	await expect(page.locator('.page').first()).toContainText('right of the left hook');
 	await expect(page.getByRole('row', { name: /A right hook/ })).toContainText('level');
 });
 

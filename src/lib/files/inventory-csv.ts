@@ -11,6 +11,7 @@ import {
 	type HangRecord,
 	type HouseRules
 } from '../core/index.ts';
+import { dayOf } from './day-of.ts';
 
 /** What an insurer asks for, one line for each piece that hangs. */
 export interface InventoryLine {
@@ -50,8 +51,8 @@ export function inventoryOf(
 				size: `${formatLength(piece.width, lead)} × ${formatLength(piece.height, lead)}`,
 				weight: weight ? formatMass(weight.kg, lead.unit === 'mm' ? 'kg' : 'lb') : '',
 				hangs: `${hangsBy(record)}: ${hangsOn(record)}`,
-				since: hanging.since.slice(0, 10),
-				due: due?.slice(0, 10) ?? '',
+				since: dayOf(hanging.since),
+				due: dayOf(due),
 				condition: conditionOf(record),
 				light: dose ? lightOfYear(dose) : '',
 				worth: piece.worth === null ? '' : `${piece.worth} ${currency}`.trim()

@@ -1,4 +1,5 @@
 import { byHook, hangsOn, hookOf, type HangRecord, type PrintedTable } from '../core/index.ts';
+import { dayOf } from './day-of.ts';
 import type { InventoryLine } from './inventory-csv.ts';
 
 /** The inventory as a table to print. */
@@ -29,8 +30,8 @@ const rowOf = (record: HangRecord): string[] => [
 	record.wall.name,
 	hangsOn(record),
 	record.share === null ? 'not known' : `${Math.round(record.share * 100)} %`,
-	record.looked.slice(0, 10),
-	record.due?.slice(0, 10) ?? '',
+	dayOf(record.looked),
+	dayOf(record.due),
 	record.job ?? record.inspection.look
 ];
 

@@ -6,7 +6,7 @@ export function unsound(project: Project): Result<never> | null {
 	if (read.ok) return null;
 	return fail(
 		'unsound',
-		'The last change holds a figure that is beyond all measure. It is not kept, and what was kept before stays whole: undo it.',
+		'The last change could not be read back, so it is not kept: undo it. What was kept before stays whole.',
 		read.error.path
 	);
 }

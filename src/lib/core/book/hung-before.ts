@@ -17,7 +17,7 @@ export function sinceTrouble(
 		const wall = project.walls.find(({ id }) => id === wallId)?.name ?? 'another wall';
 		return until === null
 			? `${letter} hangs on ${wall} in the Book: take it down there first.`
-			: `${letter} came down from ${wall} on ${until.slice(0, 10)}: it hangs here since then at the earliest.`;
+			: `${letter} hung on ${wall} then, and came down later: choose a later day.`;
 	}
 	return null;
 }

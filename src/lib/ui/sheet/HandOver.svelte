@@ -63,21 +63,7 @@
 
 <style>
 	table {
-		width: 100%;
-		border-collapse: collapse;
 		font-size: 0.82rem;
-	}
-
-	th,
-	td {
-		padding: 0.8mm 2.5mm 0.8mm 0;
-		border-bottom: 1px solid #999;
-		text-align: left;
-		vertical-align: top;
-	}
-
-	tbody th {
-		font-weight: 400;
 	}
 
 	h2 {

@@ -11,7 +11,7 @@
 	let { title, page, of, children }: Props = $props();
 </script>
 
-<section class="page">
+<section class="page paper">
 	<header>
 		<h1>{title}</h1>
 		<p>page {page} of {of}</p>
@@ -41,6 +41,34 @@
 
 	h1 {
 		font-size: 1.25rem;
+	}
+
+	/* Tables and boxes to tick on paper; where a sheet wants them otherwise it says so. */
+	:global(:where(.paper) table) {
+		width: 100%;
+		border-collapse: collapse;
+	}
+
+	:global(:where(.paper) :is(th, td)) {
+		padding: 0.8mm 2.5mm 0.8mm 0;
+		border-bottom: 1px solid #999;
+		text-align: left;
+		vertical-align: top;
+	}
+
+	:global(:where(.paper) tr) {
+		break-inside: avoid;
+	}
+
+	:global(:where(.paper tbody) th) {
+		font-weight: 400;
+	}
+
+	:global(:where(.paper .box)) {
+		display: inline-block;
+		width: 4mm;
+		height: 4mm;
+		border: 1.4px solid #000;
 	}
 
 	@page {

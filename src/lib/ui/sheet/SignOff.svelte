@@ -86,20 +86,7 @@
 
 <style>
 	table {
-		width: 100%;
-		border-collapse: collapse;
 		font-size: 0.8rem;
-	}
-
-	th,
-	td {
-		padding: 0.6mm 2mm 0.6mm 0;
-		border-bottom: 1px solid #999;
-		text-align: left;
-	}
-
-	tbody th {
-		font-weight: 400;
 	}
 
 	h2 {
@@ -125,9 +112,6 @@
 
 	.box {
 		flex: none;
-		width: 4mm;
-		height: 4mm;
 		margin-top: 0.6mm;
-		border: 1.4px solid #000;
 	}
 </style>

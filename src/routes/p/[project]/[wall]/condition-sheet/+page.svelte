@@ -135,29 +135,12 @@
 	}
 
 	table {
-		width: 100%;
-		border-collapse: collapse;
 		font-size: 0.9rem;
-	}
-
-	th,
-	td {
-		padding: 1mm 3mm 1mm 0;
-		border-bottom: 1px solid #999;
-		text-align: left;
-		vertical-align: top;
 	}
 
 	.boxes {
 		display: grid;
 		gap: 3mm;
 		margin: 2mm 0 6mm;
-	}
-
-	.box {
-		display: inline-block;
-		width: 4mm;
-		height: 4mm;
-		border: 1px solid #000;
 	}
 </style>

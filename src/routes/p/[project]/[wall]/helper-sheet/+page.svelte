@@ -140,8 +140,6 @@
 	}
 
 	table {
-		width: 100%;
-		border-collapse: collapse;
 		font-size: 0.78rem;
 		line-height: 1.25;
 	}
@@ -149,17 +147,6 @@
 	th,
 	td {
 		padding: 0.5mm 2.5mm 0.5mm 0;
-		border-bottom: 1px solid #999;
-		text-align: left;
-		vertical-align: top;
-	}
-
-	tbody th {
-		font-weight: 400;
-	}
-
-	tr {
-		break-inside: avoid;
 	}
 
 	td .measure {
@@ -169,13 +156,6 @@
 
 	.two {
 		display: block;
-	}
-
-	.box {
-		display: inline-block;
-		width: 4.5mm;
-		height: 4.5mm;
-		border: 1.4px solid #000;
 	}
 
 	.small {

@@ -118,7 +118,7 @@
 								<td>
 									<b>{formatLength(mark.levelWith.printed, styles.lead)}</b>
 									<small>{formatLength(mark.levelWith.exact, styles.other)}</small>
-									<div class="way">{mark.levelWith.way} of the {mark.levelWith.name}</div>
+									<div class="way">{mark.levelWith.way} of {mark.levelWith.name}</div>
 									<div class="sum">
 										to prove it: {across.lead}
 										{mark.across.way}
@@ -127,7 +127,7 @@
 								</td>
 								<td>
 									<b>level</b>
-									<div class="way">with the {mark.levelWith.name}</div>
+									<div class="way">with {mark.levelWith.name}</div>
 									<div class="sum">to prove it: {up.lead} {mark.up.way} {mark.up.datum}</div>
 								</td>
 							{:else}
@@ -185,24 +185,12 @@
 	}
 
 	table {
-		width: 100%;
-		border-collapse: collapse;
 		font-size: 0.85rem;
-	}
-
-	th {
-		text-align: left;
 	}
 
 	th,
 	td {
 		padding: 1.2mm 2mm 1.2mm 0;
-		border-bottom: 1px solid #999;
-		vertical-align: top;
-	}
-
-	tr {
-		break-inside: avoid;
 	}
 
 	td,
@@ -227,13 +215,6 @@
 	.sum {
 		font-family: var(--font-measure);
 		font-size: 0.85rem;
-	}
-
-	.box {
-		display: inline-block;
-		width: 4.5mm;
-		height: 4.5mm;
-		border: 1.4px solid #000;
 	}
 
 	.cautions {
