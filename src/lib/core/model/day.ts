@@ -8,7 +8,7 @@ import { id, position, shortText } from './sizes.ts';
 export const MET = ['nothing', 'wood', 'metal', 'pipe'] as const;
 export type Met = (typeof MET)[number];
 
-const stepId = z.string().check(z.minLength(1), z.maxLength(100));
+const stepId = z.string().check(z.minLength(1), z.maxLength(200));
 /** A piece’s id and the number of the point. */
 const hookId = z.string().check(z.minLength(1), z.maxLength(70));
 const degrees = z.number().check(z.minimum(-45), z.maximum(45), z.describe('degrees'));
