@@ -2,7 +2,7 @@ import { expect } from 'chai';
 import { DEMO } from '../../store/demo/index.ts';
 import { planForPage } from '../plan/plan-for-page.ts';
 import { careNotes, doseOf, fadesOf, hoursItMay, litOn, luxOn, spotFor } from './care-of.ts';
-import { lightDose, lightOfYear, type Fades } from './light-dose.ts';
+import { isTooMuch, lightDose, lightOfYear, type Fades } from './light-dose.ts';
 import { aimDistance, candelaFor, spotOnWall } from './spot.ts';
 
 describe('the light dose of a year', () => {
@@ -65,6 +65,7 @@ describe('the pieces of a wall in its light', () => {
 			'50 % of a year’s light',
 			null
 		]);
+		expect(lit.map(({ dose }) => dose && isTooMuch(dose))).deep.equal([true, true, false, null]);
 		expect(litOn(pieces, { ...wall, lux: null }).every(({ dose }) => dose === null)).equal(true);
 	});
 });

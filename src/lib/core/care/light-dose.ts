@@ -58,6 +58,12 @@ export function lightDose({
 	};
 }
 
+/** More than it bears at once, or in a year. */
+export const isTooMuch = ({
+	withinLux,
+	withinDose
+}: Pick<LightDose, 'withinLux' | 'withinDose'>): boolean => !withinLux || !withinDose;
+
 /** A dose in a few words. */
 export const lightOfYear = ({ share }: Pick<LightDose, 'share'>): string =>
 	`${Math.round(share * 100)} % of a year’s light`;

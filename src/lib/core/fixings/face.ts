@@ -19,4 +19,6 @@ export interface Hook {
 	puts: 'hole' | 'place' | 'cord' | 'kept';
 	/** How to put it on its mark. */
 	setting: string;
+	/** What of it has to wait until the piece is held there. Common practice. */
+	onceHeld?: string;
 }

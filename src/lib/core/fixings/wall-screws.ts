@@ -20,7 +20,9 @@ export const plateScrew = {
 		'Screw through a plate',
 		'Hold the piece on its line, mark through the hole of the plate, drill, and screw the plate to the wall.'
 	),
-	kind: 'plate-screw' as const
+	kind: 'plate-screw' as const,
+	onceHeld:
+		'Make its hole now, or set its anchor; the screw itself goes in through the plate, once the piece is held there.'
 };
 
 export const cleatScrew = {

@@ -18,6 +18,9 @@ export const outlineSchema = z.discriminatedUnion('by', [
 ]);
 export type Outline = z.infer<typeof outlineSchema>;
 
+/** A level can be laid on it: an oval has no straight edge. */
+export const hasStraightEdge = ({ by }: Outline): boolean => by !== 'oval';
+
 /** Share of the width times height that the outline fills: 1, π/4, or the shoelace area of the polygon. */
 export function filled(outline: Outline): number {
 	if (outline.by === 'rectangle') return 1;

@@ -8,6 +8,7 @@
 		fadesOf,
 		formatLength,
 		hoursItMay,
+		isTooMuch,
 		LIGHT_LIMITS,
 		luxOn,
 		nearIt,
@@ -107,7 +108,7 @@
 {:else if !dose}
 	<p class="small-note">No light was read here yet: at most {limit.lux} lux for it.</p>
 {:else}
-	<p class={['dose', (!dose.withinDose || !dose.withinLux) && 'over']} role="status">
+	<p class={['dose', isTooMuch(dose) && 'over']} role="status">
 		<strong class="measure">{Math.round(dose.share * 100)} %</strong>
 		of the light it may have in a year ({Math.round(dose.luxHours / 1000)} of {limit.luxHours /
 			1000}

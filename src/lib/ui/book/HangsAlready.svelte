@@ -6,7 +6,7 @@
 	import CautionList from '../CautionList.svelte';
 	import { Day } from '../hang/day.svelte.ts';
 	import { getBones } from '../survey/bones.svelte.ts';
-	import { noonOf } from './dates.ts';
+	import { startOf } from './dates.ts';
 
 	let { wallId }: { wallId: string } = $props();
 
@@ -23,10 +23,10 @@
 	let typed = $state('');
 	let trouble = $state('');
 
-	/** On the day it was told, or at noon of the day that was typed. */
+	/** Since now, or since the day that was typed. */
 	function write() {
 		const at = now().toISOString();
-		const since = typed === '' ? at : noonOf(typed);
+		const since = typed === '' ? at : startOf(typed);
 		const ids = chosen.map(({ pieceId }) => pieceId);
 		trouble = since === null ? 'Choose a day.' : (sinceTrouble(day.project, ids, since, at) ?? '');
 		if (trouble !== '' || since === null) return;
@@ -34,7 +34,10 @@
 			const piece = day.project.pieces.find(({ id }) => id === planned.pieceId)!;
 			const points = frozenPoints(planned, day.fixOf(planned.pieceId));
 			const told = { id: newId(), wallId, since, by: day.project.hanger };
-			day.tell({ what: 'hung', hanging: newHanging(piece, planned, points, told) }, since);
+			day.tell(
+				{ what: 'hung', hanging: newHanging(piece, planned, points, told) },
+				typed === '' ? undefined : since
+			);
 		}
 	}
 </script>

@@ -1,5 +1,12 @@
 <script lang="ts">
-	import { FADES_WORDS, lightOfYear, litOn, type Piece, type Wall } from '$lib/core/index.ts';
+	import {
+		FADES_WORDS,
+		isTooMuch,
+		lightOfYear,
+		litOn,
+		type Piece,
+		type Wall
+	} from '$lib/core/index.ts';
 
 	interface Props {
 		pieces: readonly Piece[];
@@ -22,7 +29,7 @@
 </p>
 <ul>
 	{#each lit as { piece, fades, dose } (piece.id)}
-		<li class:over={dose && !(dose.withinDose && dose.withinLux)}>
+		<li class:over={dose && isTooMuch(dose)}>
 			<button type="button" onclick={() => onselect(piece.id)}>
 				<span class="name">{piece.letter} · {piece.name}</span>
 				<span class="said">

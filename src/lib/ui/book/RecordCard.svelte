@@ -7,6 +7,7 @@
 		hangsBy,
 		hangsOn,
 		hookOf,
+		isTooMuch,
 		lightOfYear,
 		pieceSchema,
 		type HangRecord,
@@ -89,9 +90,7 @@
 						? 'The level was not read.'
 						: `The level last read ${hanging.tilt.toFixed(2)}°.`}
 					{#if dose}
-						It gets {lightOfYear(dose)}{dose.withinDose && dose.withinLux
-							? ''
-							: ': more than it bears, see care'}.
+						It gets {lightOfYear(dose)}{isTooMuch(dose) ? ': more than it bears, see care' : ''}.
 					{/if}
 				</p>
 				{#each looks as { id, at, by, state, text, photo } (id)}

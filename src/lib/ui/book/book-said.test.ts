@@ -1,5 +1,6 @@
 import { expect } from 'chai';
-import { endOfDay, onDay } from './dates.ts';
+import { format } from 'date-fns';
+import { endOfDay, onDay, startOf } from './dates.ts';
 import { readBetween } from './read-between.ts';
 
 describe('days in the Book', () => {
@@ -10,6 +11,14 @@ describe('days in the Book', () => {
 		expect(new Date(end).getMinutes()).equal(59);
 		expect(endOfDay('')).equal(null);
 		expect(endOfDay('2026-13-45')).equal(null);
+	});
+
+	it('begin at midnight, so that today is never still to come', () => {
+		expect(onDay(startOf('2026-05-02')!)).equal('2 May 2026');
+		const today = new Date();
+		expect(startOf(format(today, 'yyyy-MM-dd'))! <= today.toISOString()).equal(true);
+		expect(startOf('')).equal(null);
+		expect(startOf('2026-13-45')).equal(null);
 	});
 });
 

@@ -9,8 +9,8 @@ export function endOfDay(day: string): string | null {
 	return day === '' || Number.isNaN(end.getTime()) ? null : end.toISOString();
 }
 
-/** Noon of a day typed in a date field, as a moment; null for none. */
-export function noonOf(day: string): string | null {
-	const noon = new Date(`${day}T12:00:00`);
-	return day === '' || Number.isNaN(noon.getTime()) ? null : noon.toISOString();
+/** The start of a day typed in a date field, as a moment; null for none. */
+export function startOf(day: string): string | null {
+	const start = new Date(`${day}T00:00:00`);
+	return day === '' || Number.isNaN(start.getTime()) ? null : start.toISOString();
 }

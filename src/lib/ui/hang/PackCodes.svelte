@@ -74,8 +74,7 @@
 </label>
 <p class="small-note">
 	On the other device open “Take in a pack”, press “Scan its codes”, and hold it to this screen
-	while the codes turn. A phone without this program points its own camera at each, and opens what
-	it offers.
+	while the codes turn. Or point the phone’s own camera at each, and open what it offers.
 </p>
 
 <style>

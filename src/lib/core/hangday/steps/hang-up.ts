@@ -2,6 +2,7 @@ import { liftGuide } from '../../cautions/heavy-lift.ts';
 import { hangerOf } from '../../hangers/index.ts';
 import { bumpers } from '../../hangers/checks.ts';
 import { stayLevel } from '../../hangers/stay-level.ts';
+import { hasStraightEdge } from '../../model/outline.ts';
 import type { Piece } from '../../model/piece.ts';
 import type { PlannedPiece } from '../../plan/hang.ts';
 import { piecesById } from '../../plan/plan-for-page.ts';
@@ -74,16 +75,16 @@ function lift(piece: Piece, planned: PlannedPiece, kg: number | null, facts: Day
 
 /** What has no straight edge is levelled by eye. Common practice. */
 function level(piece: Piece, planned: PlannedPiece): Step {
-	const byEye = piece.outline.by === 'oval';
+	const byEye = !hasStraightEdge(piece.outline);
 	return {
 		id: levelStepId(piece.id),
 		phase: 'lift',
 		title: `Level ${piece.letter}`,
 		pieceId: piece.id,
 		says: [
-			!byEye
-				? 'Lay the level on its top edge and read which end is high.'
-				: 'A rim has no straight edge: turn it until what it shows stands upright, beside a plumb line through its middle.',
+			byEye
+				? 'A rim has no straight edge: turn it until what it shows stands upright, beside a plumb line through its middle.'
+				: 'Lay the level on its top edge and read which end is high.',
 			...(planned.hung ? [stayLevel(planned.hung).says] : [])
 		],
 		cautions: [],

@@ -4,10 +4,6 @@ import { STANDING_CAUTIONS } from '../../cautions/index.ts';
 import { useOfHook } from '../frozen.ts';
 import { markStepId, setStepId, stopsOf, toHang, type StepMaker } from './face.ts';
 
-/** Common practice. */
-const THROUGH_PLATE =
-	'Make its hole now, or set its anchor; the screw itself goes in through the plate, once the piece is held there.';
-
 /** Every hook, before any piece goes up: hammering shakes the wall. */
 export const setHooks: StepMaker = (facts) => {
 	const { plan, fixes } = facts;
@@ -16,14 +12,14 @@ export const setHooks: StepMaker = (facts) => {
 		return planned.hooks.flatMap((hook, index) => {
 			const mark = plan.marks.find(({ id }) => id === hook.id);
 			if (!mark) return [];
-			const { name, role } = hookOf(hook.kind);
+			const { name, onceHeld } = hookOf(hook.kind);
 			return [
 				{
 					id: setStepId(hook),
 					phase: 'set' as const,
 					title: `${planned.letter} · ${hook.name}: ${name.toLowerCase()}`,
 					pieceId: planned.pieceId,
-					says: [...(role === 'plate' ? [THROUGH_PLATE] : []), ...fixingOf(hook.kind).steps],
+					says: [...(onceHeld ? [onceHeld] : []), ...fixingOf(hook.kind).steps],
 					cautions: [
 						...stopsOf(facts, planned),
 						...plan.ofPlace

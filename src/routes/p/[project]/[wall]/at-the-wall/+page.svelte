@@ -10,18 +10,11 @@
 	import { Awake } from '$lib/ui/hang/awake.svelte.ts';
 	import { Day } from '$lib/ui/hang/day.svelte.ts';
 	import DayOver from '$lib/ui/hang/DayOver.svelte';
-	import LevelScreen from '$lib/ui/hang/LevelScreen.svelte';
-	import LiftScreen from '$lib/ui/hang/LiftScreen.svelte';
-	import MarkScreen from '$lib/ui/hang/MarkScreen.svelte';
 	import NextWay from '$lib/ui/hang/NextWay.svelte';
-	import PhotoScreen from '$lib/ui/hang/PhotoScreen.svelte';
-	import ProofScreen from '$lib/ui/hang/ProofScreen.svelte';
 	import { ReadOn } from '$lib/ui/hang/read-on.svelte.ts';
 	import RingedWall from '$lib/ui/hang/RingedWall.svelte';
-	import SetScreen from '$lib/ui/hang/SetScreen.svelte';
 	import SkipPart from '$lib/ui/hang/SkipPart.svelte';
-	import TickScreen from '$lib/ui/hang/TickScreen.svelte';
-	import TroubleScreen from '$lib/ui/hang/TroubleScreen.svelte';
+	import StepScreen from '$lib/ui/hang/StepScreen.svelte';
 	import WrongPart from '$lib/ui/hang/WrongPart.svelte';
 	import KeepingNote from '$lib/ui/KeepingNote.svelte';
 	import { projectPath } from '$lib/ui/paths.ts';
@@ -68,7 +61,8 @@
 	const awake = new Awake();
 	const aloud = new Aloud(() => (item ? spokenStep(item, styles.lead) : 'All is done.'));
 	const reading = new ReadOn(() => ({
-		...{ reading: aloud.on, item, sheet },
+		// A mark that is to be fixed another way first is not gone past.
+		...{ reading: aloud.on, item: reopened ? null : item, sheet },
 		goTo: (id) => (looked = id)
 	}));
 
@@ -203,30 +197,15 @@
 					onuse={use}
 				/>
 				<div class="reach">{@render more()}</div>
-			{:else if asks.of === 'proof'}
-				<ProofScreen {day} item={shown} proof={asks.proof} onnext={next} onback={back} {more} />
-			{:else if asks.of === 'mark'}
-				<MarkScreen
+			{:else}
+				<StepScreen
 					{day}
 					item={shown}
-					mark={asks.mark}
 					reading={aloud.on ? reading : null}
 					onnext={next}
 					onback={back}
 					{more}
 				/>
-			{:else if asks.of === 'set'}
-				<SetScreen {day} item={shown} {...asks} onnext={next} onback={back} {more} />
-			{:else if asks.of === 'lift'}
-				<LiftScreen {day} item={shown} {...asks} onnext={next} onback={back} {more} />
-			{:else if asks.of === 'level'}
-				<LevelScreen {day} item={shown} {...asks} onnext={next} onback={back} {more} />
-			{:else if asks.of === 'trouble'}
-				<TroubleScreen {day} item={shown} onnext={next} onback={back} {more} />
-			{:else if asks.of === 'photo'}
-				<PhotoScreen {day} item={shown} onnext={next} onback={back} {more} />
-			{:else}
-				<TickScreen {day} item={shown} onnext={next} onback={back} {more} />
 			{/if}
 		{/each}
 	{:else}
