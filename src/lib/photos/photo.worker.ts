@@ -57,5 +57,10 @@ function draw(picture: ImageBitmap, cut: Cut, width: number, height: number): Of
 }
 
 self.onmessage = async ({ data }: MessageEvent<Task>) => {
-	self.postMessage(await develop(data));
+	try {
+		self.postMessage(await develop(data));
+	} catch (error) {
+		console.error(error);
+		self.postMessage({ ok: false, code: 'unreadable' } satisfies Answer);
+	}
 };

@@ -58,22 +58,9 @@
 	);
 
 	const showsBones = $derived(view.bones || (here === 'survey' && view.survey === 'bones'));
-	/** Where the studs are asked for besides, so that pieces can meet them. */
-	const MEETING = [
-		'arrange',
-		'fix',
-		'mark',
-		'hang',
-		'at-the-wall',
-		'book',
-		'sheet',
-		'bag-sheet',
-		'template-sheet',
-		'helper-sheet',
-		'job-sheet'
-	];
+	/** Arranging wants them too, so that pieces can meet them; whatever rests on fixings asks for them itself. */
 	$effect(() => {
-		if ((showsBones || MEETING.includes(here)) && wall)
+		if ((showsBones || here === 'arrange') && wall)
 			watch.ask(mayHaveStuds(wall) ? studFacts(wall) : null);
 	});
 

@@ -7,6 +7,7 @@ import {
 	type Result,
 	type Wanted
 } from '../core/index.ts';
+import { causeOf } from './answer.ts';
 
 export interface ArrangeTask {
 	wanted: Wanted;
@@ -14,18 +15,24 @@ export interface ArrangeTask {
 	larger: Region | null;
 }
 
-export interface ArrangeAnswer {
-	found: Result<Progress>;
-	/** What would make it fit, where it does not. */
-	remedies: Remedy[];
-}
+export type ArrangeAnswer =
+	| {
+			found: Result<Progress>;
+			/** What would make it fit, where it does not. */
+			remedies: Remedy[];
+	  }
+	| { failed: string };
+
+const tell = (answer: ArrangeAnswer) => self.postMessage(answer);
 
 self.onmessage = ({ data: { wanted, larger } }: MessageEvent<ArrangeTask>) => {
-	for (const found of arrangeInRounds(wanted)) {
-		const tight = !found.ok && found.error.code === 'does-not-fit';
-		self.postMessage({
-			found,
-			remedies: tight ? remedies(wanted, larger) : []
-		} satisfies ArrangeAnswer);
+	try {
+		for (const found of arrangeInRounds(wanted)) {
+			const tight = !found.ok && found.error.code === 'does-not-fit';
+			tell({ found, remedies: tight ? remedies(wanted, larger) : [] });
+		}
+	} catch (error) {
+		console.error(error);
+		tell({ failed: causeOf(error) });
 	}
 };

@@ -1,6 +1,7 @@
 import faceUrl from '@expo-google-fonts/barlow-condensed/500Medium/BarlowCondensed_500Medium.ttf?url';
 import type { PaperPage } from '../core/index.ts';
 import { pagesPdf } from '../files/true-size/pdf.ts';
+import { causeOf } from './answer.ts';
 
 export interface PdfTask {
 	pages: readonly PaperPage[];
@@ -17,6 +18,7 @@ self.onmessage = async ({ data: { pages, title } }: MessageEvent<PdfTask>) => {
 		const onpage = (done: number, of: number) => tell({ done, of });
 		tell({ file: await pagesPdf(pages, { title, face, onpage }) });
 	} catch (error) {
-		tell({ failed: error instanceof Error ? error.message : String(error) });
+		console.error(error);
+		tell({ failed: causeOf(error) });
 	}
 };

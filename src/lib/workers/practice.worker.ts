@@ -5,6 +5,7 @@ import {
 	type HiddenWall,
 	type PracticeScore
 } from '../core/index.ts';
+import { answerBy } from './answer.ts';
 
 /** How a practice wall is searched by advice alone, and nails of a plain search. */
 export interface Others {
@@ -15,11 +16,11 @@ export interface Others {
 /** Readings of the advised search differ from the person's own. */
 const SEED = 1;
 
-self.onmessage = ({ data: wall }: MessageEvent<HiddenWall>) => {
+answerBy((wall: HiddenWall): Others => {
 	const { tries, estimate } = searchByAdvice(wall, SEED);
 	const named = estimate?.studs.map(({ x }) => x) ?? [];
-	self.postMessage({
+	return {
 		advice: practiceScore(wall, tries, named),
 		quarters: searchByQuarters(wall)
-	} satisfies Others);
-};
+	};
+});

@@ -40,6 +40,10 @@
 	const names = { knock: 'Knock', magnet: 'Magnet', nail: 'Thin nail', name: 'Name a stud' };
 
 	$effect(() => watch.ask(practice.facts));
+	$effect(() => {
+		const round = practice;
+		return () => round.close();
+	});
 
 	function newSeed(): number {
 		return 1 + Math.floor(Math.random() * 999_999);

@@ -9,12 +9,14 @@ import { heavyLift } from './heavy-lift.ts';
 import { intoStud } from './into-stud.ts';
 import { ladder } from './ladder.ts';
 import { leanedOn } from './leaned-on.ts';
+import { notChecked } from './not-checked.ts';
 import { publicRoom } from './public-room.ts';
 import { rented } from './rented.ts';
 import { tooBright } from './too-bright.ts';
 import { tooWeak } from './too-weak.ts';
 import { weightUnknown } from './weight-unknown.ts';
 
+export { NOT_CHECKED, notCheckedYet } from './not-checked.ts';
 export type { LiftGuide } from './heavy-lift.ts';
 export { STANDING_CAUTIONS } from './standing.ts';
 export type { CautionRule, Fixed } from './face.ts';
@@ -22,6 +24,7 @@ export type { CautionRule, Fixed } from './face.ts';
 /** Every danger that is looked for when a piece is fixed, the gravest first. A new one is one file and one line here. */
 export const cautionRules: readonly CautionRule[] = [
 	tooWeak,
+	notChecked,
 	weightUnknown,
 	heavyLift,
 	ladder,

@@ -1,12 +1,13 @@
 import { stop } from '../caution.ts';
 import { withinRule } from '../choose/holds.ts';
 import type { CautionRule } from './face.ts';
+import { NOT_CHECKED } from './not-checked.ts';
 
 export const tooWeak: CautionRule = {
 	code: 'too-weak',
 	source: 'the house rule on ratings, and what each fixing is made for',
 	find: ({ piece: { letter }, now }) => {
-		const unfit = now.find((use) => !use.ok);
+		const unfit = now.find((use) => !use.ok && use.error.code !== NOT_CHECKED);
 		if (unfit && !unfit.ok)
 			return stop(
 				'too-weak',

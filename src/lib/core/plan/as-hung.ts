@@ -1,5 +1,6 @@
 import { addUp, plus, type Derived } from '../derived.ts';
 import { centreX, top } from '../geometry/rect.ts';
+import type { HangerKind } from '../hangers/index.ts';
 import { memoised } from '../memo.ts';
 import type { DayEvent, DayEventOf } from '../model/day.ts';
 import type { Hanging } from '../model/hanging.ts';
@@ -135,10 +136,19 @@ function movedHook(hook: PlannedHook, { dx, dy }: { dx: number; dy: number }): P
 
 const asItIs = (value: number): Derived => addUp([plus('as it hangs', value)], 'as it was hung');
 
-/** A piece that hangs: where it hangs, and on what, is no question any more. */
-export const asHung = memoised((planned: PlannedPiece, hanging: Hanging): PlannedPiece => {
+/** Whether a back as entered is the one a piece was hung by: else nobody knows what each of its hooks carries. */
+const hangsBy = ({ hung }: PlannedPiece, { points, way }: Hanging, back: HangerKind): boolean =>
+	hung?.points.length === points.length && (way === '' || way === back);
+
+/**
+ * A piece that hangs: where it hangs, and on what, is no question any more.
+ *
+ * @param back the kind of its back as entered now. Where it is not what the piece hangs by, no loads follow from it.
+ */
+export const asHung = memoised((planned: PlannedPiece, hanging: Hanging, back: HangerKind) => {
+	const known = hangsBy(planned, hanging, back);
 	const hooks = hanging.points.map((point, index): PlannedHook => {
-		const plan = planned.hooks[index];
+		const plan = known ? planned.hooks[index] : undefined;
 		return {
 			id: `${hanging.pieceId}:${index}`,
 			name: point.name,
@@ -152,7 +162,8 @@ export const asHung = memoised((planned: PlannedPiece, hanging: Hanging): Planne
 			load: plan?.load ?? null
 		};
 	});
-	return { ...planned, rect: hanging.rect, hooks, settled: true, hanging };
+	const hung = known ? planned.hung : null;
+	return { ...planned, rect: hanging.rect, hooks, hung, settled: true, hanging };
 });
 
 /** Where a piece that hangs but is placed nowhere stands. */

@@ -1,7 +1,14 @@
 import { expect } from 'chai';
 import { DEMO } from '../../store/demo/index.ts';
+import { setPiece, takeDown } from '../../store/commands/index.ts';
+import { tried } from '../../store/history.ts';
+import { NOT_CHECKED } from '../cautions/index.ts';
+import { frozenPoints, newHanging } from '../hangday/frozen.ts';
+import type { Back } from '../hangers/index.ts';
+import { startBack } from '../model/index.ts';
+import type { Project } from '../model/project.ts';
 import { hookOf } from '../fixings/index.ts';
-import { holdsNow, nailPullOf, studsBehind } from './fix.ts';
+import { holdsNow, nailPullOf, stoppedBy, studsBehind } from './fix.ts';
 import { planWall } from './plan-wall.ts';
 
 const plan = planWall(DEMO, 'stair-hall');
@@ -34,6 +41,64 @@ describe('studs behind a piece', () => {
 		expect(studsBehind(of('A'), { studs, lean: null })).equal(studs);
 		const lean = { perMetre: 5, at: of('A').hooks[0]!.hole.y - 1000 };
 		expect(studsBehind(of('A'), { studs, lean })).deep.equal([1005, 1405]);
+	});
+});
+
+describe('a piece that hangs, and is then planned otherwise', () => {
+	const hangA = (project: Project): Project => {
+		const planned = of('A');
+		const told = { id: 'h', wallId: 'stair-hall', since: '2026-05-02T10:00:00.000Z', by: '' };
+		const piece = project.pieces.find(({ id }) => id === planned.pieceId)!;
+		const hanging = newHanging(piece, planned, frozenPoints(planned, fixOf('A')), told);
+		return { ...project, hangings: [hanging] };
+	};
+	const heavy = tried(DEMO, setPiece(of('A').pieceId, { weight: 80 }));
+	const hung = hangA(heavy);
+	const withBack = (back: Back): Project => ({
+		...hung,
+		pieces: hung.pieces.map((piece) => (piece.id === of('A').pieceId ? { ...piece, back } : piece))
+	});
+	const stopsOn = (project: Project) => {
+		const found = planWall(project, 'stair-hall');
+		if (!found.ok) throw new Error(found.error.message);
+		const { cautions, now } = found.value.fixes.find(({ pieceId }) => pieceId === of('A').pieceId)!;
+		return {
+			now,
+			stops: cautions.filter(({ grade }) => grade === 'stop').map(({ code }) => code)
+		};
+	};
+
+	it('is still said to be too weak where it is', () => {
+		expect(stopsOn(heavy).stops).deep.equal(['too-weak']);
+		expect(stopsOn(hung).stops).deep.equal(['too-weak']);
+	});
+
+	it('is still said to be too weak once it is placed nowhere', () => {
+		const piece = hung.pieces.find(({ id }) => id === of('A').pieceId)!;
+		const off = tried(hung, takeDown('stair-hall', piece));
+		expect(stopsOn(off).stops).deep.equal(['too-weak']);
+	});
+
+	it('is a stop where its back has other points than it hangs on', () => {
+		const one = withBack(startBack('sawtooth', of('A').rect));
+		expect(stopsOn(one).stops).deep.equal([NOT_CHECKED]);
+		expect(stopsOn(one).now).length(2);
+		const rings = withBack(startBack('rings', of('A').rect));
+		expect(stopsOn(rings).stops).deep.equal([NOT_CHECKED]);
+	});
+
+	it('is a stop where its back is not possible', () => {
+		const { back } = hung.pieces.find(({ id }) => id === of('A').pieceId)!;
+		const wide = withBack({ ...back, ringSpan: 5000 } as Back);
+		expect(stopsOn(wide).stops).deep.equal([NOT_CHECKED]);
+	});
+});
+
+describe('pieces that are stopped', () => {
+	it('are those with a stop, and those nobody checked', () => {
+		const both = [of('A'), of('C')];
+		expect([...stoppedBy(both, fixes)]).deep.equal([of('C').pieceId]);
+		expect([...stoppedBy(both, [])]).deep.equal([of('A').pieceId, of('C').pieceId]);
 	});
 });
 

@@ -1,13 +1,13 @@
 import { weightToReckon } from '../weight/piece-weight.ts';
 import type { Caution } from '../caution.ts';
-import { fixCautions } from '../cautions/index.ts';
+import { fixCautions, NOT_CHECKED } from '../cautions/index.ts';
 import { fixingOf, type LeftBehind } from '../catalogue/index.ts';
 import { bedAt } from '../choose/bed.ts';
 import { leftAt } from '../choose/left.ts';
 import { chooseFixings, type FixChoice, type ToChoose } from '../choose/choose.ts';
 import { useOf, withinRule, type Use } from '../choose/holds.ts';
 import { rolesOf } from '../choose/poses.ts';
-import { top } from '../geometry/rect.ts';
+import { centreX, top } from '../geometry/rect.ts';
 import { leanAt, type Lean } from '../bones/lean.ts';
 import { likelyRuns } from '../survey/runs.ts';
 import { hangerOf, type PointLoad, type WallPoint } from '../hangers/index.ts';
@@ -15,7 +15,7 @@ import type { Piece } from '../model/piece.ts';
 import type { Project } from '../model/project.ts';
 import type { Wall } from '../model/wall.ts';
 import { activeArrangement, groupOf } from '../model/arrangement.ts';
-import type { Result } from '../result.ts';
+import { fail, type Result } from '../result.ts';
 import { leftOn } from './old-holes.ts';
 import { nailPull } from '../statics/prying.ts';
 import { hookOf, standOffOf } from '../fixings/index.ts';
@@ -44,7 +44,7 @@ export interface PieceFix {
 	pieceId: string;
 	/** A person settled it where it stands now. */
 	settled: boolean;
-	/** How far each of its hooks, as planned now, is used, or why it does not serve; empty where that cannot be told. */
+	/** How far each of its hooks, as planned now, is used, or why that is not so; empty where it is not weighed, or has no hooks. */
 	now: Result<Use>[];
 	choice: Result<FixChoice>;
 	/** What could happen with it as planned now. */
@@ -63,7 +63,7 @@ export function fixOnWall(project: Project, wall: Wall, framing: Framing): Piece
 	const left = leftOn(wall);
 	return placeWall(project, wall).pieces.map((planned): PieceFix => {
 		const piece = known.get(planned.pieceId)!;
-		const placement = arrangement.placements.find(({ pieceId }) => pieceId === piece.id)!;
+		const placement = arrangement.placements.find(({ pieceId }) => pieceId === piece.id);
 		const studs = studsBehind(planned, framing);
 		const now = usesNow(planned, piece, { project, wall, studs, left });
 		return {
@@ -78,9 +78,12 @@ export function fixOnWall(project: Project, wall: Wall, framing: Framing): Piece
 			choice: chooseFixings(
 				toChoose({
 					...{ project, wall, studs, runs, left, piece },
-					x: placement.x,
+					x: placement?.x ?? centreX(planned.rect),
 					top: top(planned.rect),
-					movable: !placement.locked && groupOf(arrangement, piece.id).length < 2
+					movable:
+						placement !== undefined &&
+						!placement.locked &&
+						groupOf(arrangement, piece.id).length < 2
 				})
 			)
 		};
@@ -118,15 +121,18 @@ export function nailPullOf({ kind, load }: PlannedHook, kit: Project['kit']): nu
 export const holdsNow = ({ now }: PieceFix): boolean =>
 	now.length > 0 && now.every((use) => use.ok && withinRule(use.value.share));
 
-/** Pieces that must not be hung as they are planned, by their ids. */
+/** Pieces that must not be hung as they are planned, by their ids: what was not checked is one of them. */
 export const stoppedBy = (
+	pieces: readonly Pick<PlannedPiece, 'pieceId'>[],
 	fixes: readonly Pick<PieceFix, 'pieceId' | 'cautions'>[]
-): ReadonlySet<string> =>
-	new Set(
-		fixes.flatMap(({ pieceId, cautions }) =>
-			cautions.some(({ grade }) => grade === 'stop') ? [pieceId] : []
+): ReadonlySet<string> => {
+	const byId = new Map(fixes.map(({ pieceId, cautions }) => [pieceId, cautions]));
+	return new Set(
+		pieces.flatMap(({ pieceId }) =>
+			(byId.get(pieceId)?.some(({ grade }) => grade === 'stop') ?? true) ? [pieceId] : []
 		)
 	);
+};
 
 function usesNow(
 	{ hooks, hung }: PlannedPiece,
@@ -143,9 +149,10 @@ function usesNow(
 		left: readonly LeftBehind[];
 	}
 ): Result<Use>[] {
+	if (!hung) return hooks.map(() => notChecked);
 	const roles = rolesOf(hangerOf(piece.back));
 	return hooks.flatMap((hook, index) => {
-		const point = hung!.points[index]!;
+		const point = hung.points[index]!;
 		if (!hasLoad(point)) return [];
 		return [
 			useOf(fixingOf(hook.kind), {
@@ -159,5 +166,7 @@ function usesNow(
 		];
 	});
 }
+
+const notChecked = fail(NOT_CHECKED, 'What it carries does not follow from the back as entered.');
 
 const hasLoad = (point: WallPoint): point is WallPoint & { load: PointLoad } => point.load !== null;

@@ -54,7 +54,7 @@ export function placeWall(
 		const { y, floor } = centreLine;
 		const planned = planPiece(placement, piece, y, floor, houseRules, kit, wall.rail);
 		const hanging = standing.get(piece.id);
-		if (hanging) return [asHung(planned, hanging)];
+		if (hanging) return [asHung(planned, hanging, piece.back.kind)];
 		const set = sets.get(piece.id);
 		return [set ? withSetHooks(planned, set, houseRules.tolerance) : planned];
 	});

@@ -22,6 +22,7 @@
 	import LengthField from '../field/LengthField.svelte';
 	import { getBones } from '../survey/bones.svelte.ts';
 	import { getView } from '../view.svelte.ts';
+	import WorkFailed from '../WorkFailed.svelte';
 	import { Ideas } from './ideas.svelte.ts';
 	import RegionPart from './RegionPart.svelte';
 
@@ -234,7 +235,9 @@
 			</button>
 		{/if}
 	</div>
-	{#if ideas.trouble}
+	{#if ideas.failed}
+		<WorkFailed cause={ideas.failed} onretry={() => ideas.retry()} />
+	{:else if ideas.trouble}
 		<p class="trouble" role="alert">{say(lettered(ideas.trouble.message), styles.lead)}</p>
 		<div class="acts" data-testid="remedies">
 			{#each ideas.remedies as remedy, index (index)}

@@ -135,7 +135,7 @@
 	{#if pdf.progress}
 		<p class="small-note" role="status">Writing the PDF…</p>
 	{:else if pdf.failed}
-		<p class="trouble" role="alert">The PDF could not be written: {pdf.failed}.</p>
+		<p class="trouble" role="alert">The PDF could not be written: {pdf.failed}</p>
 	{/if}
 {/if}
 

@@ -7,10 +7,13 @@
 	import { getSession } from '$lib/store/session.svelte.ts';
 	import Segments from '../Segments.svelte';
 	import BagList from './BagList.svelte';
+	import type { Chooser } from './chooser.svelte.ts';
+	import NotChecked from './NotChecked.svelte';
 	import { ticks } from './bag-ticks.ts';
 
 	interface Props {
 		wall: Wall;
+		chooser: Chooser;
 		/** null while it is being worked out. */
 		items: readonly BagItem[] | null;
 		/** Pieces of this wall that are not settled yet. */
@@ -20,7 +23,7 @@
 		onall: (all: boolean) => void;
 	}
 
-	let { wall, items, unsettled, all, onall }: Props = $props();
+	let { wall, chooser, items, unsettled, all, onall }: Props = $props();
 
 	const SHEET = '/p/[project]/[wall]/bag-sheet';
 	const session = $derived(getSession()());
@@ -45,7 +48,9 @@
 	value={all ? 'all' : 'wall'}
 	onchoose={(value) => onall(value === 'all')}
 />
-{#if items === null}
+{#if items === null && chooser.failed}
+	<NotChecked {chooser} />
+{:else if items === null}
 	<p class="small-note" role="status">Packing…</p>
 {:else if items.length === 0}
 	<p>Nothing to carry yet: place a piece in Arrange.</p>

@@ -13,6 +13,7 @@
 	import type { FitQuestion } from '$lib/workers/fit.worker.ts';
 	import { Newest } from '$lib/workers/newest.svelte.ts';
 	import { startFitWorker } from '$lib/workers/start.ts';
+	import WorkFailed from '../WorkFailed.svelte';
 	import Segments from '../Segments.svelte';
 	import { BRINGS, fitSaid } from './fit-said.ts';
 
@@ -92,6 +93,7 @@
 			>
 		</div>
 	{:else}
+		{#if worker.failed}<WorkFailed cause={worker.failed} onretry={() => worker.retry()} />{/if}
 		{#if trouble}<p class="text-error" role="alert">{trouble}</p>{/if}
 		<button class="btn btn-sm" type="button" disabled={worker.busy} onclick={ask}>
 			<Magnet size={15} aria-hidden="true" />

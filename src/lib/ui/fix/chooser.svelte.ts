@@ -1,8 +1,11 @@
 import {
 	bagOf,
 	mayHaveStuds,
+	notCheckedYet,
 	oldHoles,
+	studFacts,
 	type BagItem,
+	type Caution,
 	type OldHole,
 	type PieceFix
 } from '$lib/core/index.ts';
@@ -35,6 +38,28 @@ export class Chooser {
 	/** Of the wall; none while they are being worked out. */
 	get fixes(): PieceFix[] {
 		return this.#worker.answer?.[this.#of().wallId] ?? [];
+	}
+
+	/** Why the fixings could not be worked out; null where they were, or that is under way. */
+	get failed(): string | null {
+		return this.#of().bones.failed ?? this.#worker.failed;
+	}
+
+	/** What to say while nobody knows how a piece of the wall is fixed: that is no less than a *stop*. */
+	get unchecked(): Caution | null {
+		const { session, wallId } = this.#of();
+		const known = new Set(this.fixes.map(({ pieceId }) => pieceId));
+		const pieces = session.keptPlan(wallId)?.pieces ?? [];
+		return this.failed !== null || pieces.some(({ pieceId }) => !known.has(pieceId))
+			? notCheckedYet(this.failed)
+			: null;
+	}
+
+	/** Tries once more what failed. */
+	retry(): void {
+		const { bones } = this.#of();
+		if (bones.failed !== null) bones.retry();
+		else this.#worker.retry();
 	}
 
 	/** What to carry for every wall that was asked about; null while that is being worked out. */
@@ -72,7 +97,9 @@ export class Chooser {
 		const { session, bones, wallId, all } = this.#of();
 		const project = session.kept;
 		const wall = project.walls.find(({ id }) => id === wallId);
-		if (!wall || (mayHaveStuds(wall) && (bones.bones === null || bones.busy))) return;
+		if (!wall) return;
+		bones.ask(mayHaveStuds(wall) ? studFacts(wall) : null);
+		if (mayHaveStuds(wall) && (bones.bones === null || bones.busy)) return;
 		const others = all ? project.walls.filter(({ id }) => id !== wallId) : [];
 		this.#worker.ask({
 			project,

@@ -51,7 +51,7 @@ describe('how a piece stands in Fix', () => {
 		expect(said(tried(DEMO, setPiece('piece-a', { weight: 400 })), 'A')).equal(
 			'stop: nothing serves here'
 		);
-		expect(fixState(undefined, false)).deep.equal({ as: 'wait', text: 'working it out' });
+		expect(fixState(undefined, false)).deep.equal({ as: 'wait', text: 'not checked yet' });
 		expect(fixState(undefined, true).as).equal('stop');
 	});
 });

@@ -1,4 +1,4 @@
-import { holdsNow, type PieceFix } from '../../core/index.ts';
+import { holdsNow, NOT_CHECKED, type PieceFix } from '../../core/index.ts';
 
 /** How a piece stands in Fix, in a few words. */
 export interface FixState {
@@ -17,8 +17,10 @@ export function worstShare({ now }: PieceFix): number | null {
 
 /** @param fix undefined while it is being worked out. */
 export function fixState(fix: PieceFix | undefined, trouble: boolean): FixState {
-	if (trouble) return { as: 'stop', text: 'its back is not possible' };
-	if (!fix) return { as: 'wait', text: 'working it out' };
+	if (trouble && !fix?.settled) return { as: 'stop', text: 'its back is not possible' };
+	if (!fix) return { as: 'wait', text: 'not checked yet' };
+	if (fix.cautions.some(({ code }) => code === NOT_CHECKED))
+		return { as: 'stop', text: 'hangs; what it carries is not checked' };
 	if (!fix.choice.ok) return { as: 'open', text: 'weigh it first' };
 	const share = worstShare(fix);
 	const used = share === null ? '' : `, ${percent(share)}`;

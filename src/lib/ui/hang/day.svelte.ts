@@ -20,12 +20,12 @@ interface Of {
 /** The day on one wall: its run sheet, what became of each step, and how to tell what happens. */
 export class Day {
 	#of: () => Of;
-	#chooser: Chooser;
+	readonly chooser: Chooser;
 
 	/** To be made while a component starts. */
 	constructor(of: () => Of) {
 		this.#of = of;
-		this.#chooser = new Chooser(() => ({ ...of(), all: false }));
+		this.chooser = new Chooser(() => ({ ...of(), all: false }));
 	}
 
 	readonly project = $derived.by(() => this.#of().session.kept);
@@ -44,7 +44,7 @@ export class Day {
 
 	/** How each piece is fixed; none while that is being worked out. */
 	get fixes(): PieceFix[] {
-		return this.#chooser.fixes;
+		return this.chooser.fixes;
 	}
 
 	fixOf(pieceId: string): PieceFix | undefined {

@@ -4,6 +4,7 @@
 	import { setPaper } from '$lib/store/commands/index.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
 	import LengthField from '../field/LengthField.svelte';
+	import WorkFailed from '../WorkFailed.svelte';
 	import { Cutter } from './cutter.svelte.ts';
 	import RollDrawing from './RollDrawing.svelte';
 
@@ -57,6 +58,8 @@
 </label>
 {#if cutter.sheets.length === 0}
 	<p>Place a piece in Arrange first.</p>
+{:else if cutter.failed}
+	<WorkFailed cause={cutter.failed} onretry={() => cutter.retry()} />
 {:else if !cutter.answer}
 	<p class="small-note" role="status">Laying them out…</p>
 {:else if !cutter.answer.ok}

@@ -3,6 +3,9 @@
 	import type { Snippet } from 'svelte';
 	import type { Drawing, PaperPage, Result } from '$lib/core/index.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
+	import type { Chooser } from '../fix/chooser.svelte.ts';
+	import NotChecked from '../fix/NotChecked.svelte';
+	import WorkFailed from '../WorkFailed.svelte';
 	import PaperPages from './PaperPages.svelte';
 	import SaveTools from './SaveTools.svelte';
 
@@ -12,6 +15,11 @@
 		what: string;
 		/** null while it is being made. */
 		made: Result<readonly PaperPage[]> | null;
+		/** Tells whether the fixings of what is printed are known. */
+		chooser?: Chooser;
+		/** Why the pages could not be made; null where they were, or that is under way. */
+		failed?: string | null;
+		onretry?: () => void;
 		/** What the pages are printed on. */
 		on: string;
 		/** Without its extension, what each file of drawings is called, and what it shows. */
@@ -24,7 +32,19 @@
 		children?: Snippet<[readonly PaperPage[]]>;
 	}
 
-	let { wallId, what, made, on, drawings, none, large = false, children }: Props = $props();
+	let {
+		wallId,
+		what,
+		made,
+		chooser,
+		failed = null,
+		onretry = () => undefined,
+		on,
+		drawings,
+		none,
+		large = false,
+		children
+	}: Props = $props();
 
 	const session = $derived(getSession()());
 	const wall = $derived(session.project.walls.find(({ id }) => id === wallId));
@@ -39,7 +59,11 @@
 		‹ Back to the marks
 	</a>
 </SaveTools>
-{#if pages}
+<!-- On paper each piece that is not checked says so itself. -->
+{#if chooser}<div class="on-screen"><NotChecked {chooser} /></div>{/if}
+{#if failed}
+	<WorkFailed cause={failed} {onretry} />
+{:else if pages}
 	{#if children}<p>{@render children(pages)}</p>{/if}
 	<PaperPages {pages} {large} />
 {:else if made?.ok === false}
@@ -61,8 +85,15 @@
 		font-weight: 600;
 	}
 
+	.on-screen {
+		max-width: 40rem;
+		margin: 0 auto;
+		padding: 0 1rem;
+	}
+
 	@media print {
-		p {
+		p,
+		.on-screen {
 			display: none;
 		}
 	}

@@ -67,7 +67,7 @@
 		<button class="btn btn-sm" type="button" onclick={() => pdf.stop()}>Stop</button>
 	</p>
 {:else if pdf.failed}
-	<p class="trouble" role="alert">The PDF could not be written: {pdf.failed}.</p>
+	<p class="trouble" role="alert">The PDF could not be written: {pdf.failed}</p>
 {/if}
 
 <style>

@@ -7,6 +7,7 @@
 	import { getSession } from '$lib/store/session.svelte.ts';
 	import LengthField from '../field/LengthField.svelte';
 	import Segments from '../Segments.svelte';
+	import WorkFailed from '../WorkFailed.svelte';
 	import { Printer } from './printer.svelte.ts';
 
 	interface Props {
@@ -105,6 +106,8 @@
 	{/if}
 	{#if wanted.length === 0}
 		<p class="small-note">Choose a piece to print the paper of.</p>
+	{:else if printer.failed}
+		<WorkFailed cause={printer.failed} onretry={() => printer.retry()} />
 	{:else if printer.answer?.ok === false}
 		<p class="trouble" role="alert">{printer.answer.error.message}</p>
 	{:else}

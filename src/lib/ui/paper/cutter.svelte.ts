@@ -34,6 +34,15 @@ export class Cutter {
 		return this.sheets.length > 0 ? this.#worker.answer : null;
 	}
 
+	/** Why it could not be planned; null where it was, or that is under way. */
+	get failed(): string | null {
+		return this.#worker.failed;
+	}
+
+	retry(): void {
+		this.#worker.retry();
+	}
+
 	get busy(): boolean {
 		return this.#worker.busy;
 	}

@@ -1,5 +1,6 @@
 import { download } from '$lib/files/download.ts';
 import type { PdfTask, PdfTold } from '$lib/workers/pdf.worker.ts';
+import { NOT_STARTED } from '$lib/workers/answer.ts';
 import { startPdfWorker } from '$lib/workers/start.ts';
 
 /** Writes pages as a PDF in a worker, and saves it. */
@@ -24,7 +25,7 @@ export class PdfMaker {
 			this.stop();
 		};
 		this.#worker.onerror = () => {
-			this.failed = 'the browser could not start it';
+			this.failed = NOT_STARTED;
 			this.stop();
 		};
 		this.#worker.postMessage(task);

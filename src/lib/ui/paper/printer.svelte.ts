@@ -51,7 +51,7 @@ export class Printer {
 		const planned = session.keptPlan(wallId)?.pieces ?? [];
 		const rack = piecesById(session.kept.pieces);
 		const uses = usesByMark(planned, fixes);
-		const stopped = stoppedBy(fixes);
+		const stopped = stoppedBy(planned, fixes);
 		const { lead } = stylesOf(session.rulesOn(wallId));
 		return planned
 			.filter(({ letter }) => wanted(letter))
@@ -67,6 +67,15 @@ export class Printer {
 				)
 			);
 	});
+
+	/** Why they could not be laid out; null where they were, or that is under way. */
+	get failed(): string | null {
+		return this.#worker.failed;
+	}
+
+	retry(): void {
+		this.#worker.retry();
+	}
 
 	/** null while they are being laid out, or where nothing is wanted. */
 	get answer(): Result<PaperPage[]> | null {

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { formatLength, type Styles } from '$lib/core/index.ts';
+	import WorkFailed from '../WorkFailed.svelte';
 	import type { Practice } from './practice.svelte.ts';
 
 	let { practice, styles }: { practice: Practice; styles: Styles } = $props();
@@ -35,6 +36,9 @@
 				<dd class="measure">{others.quarters}</dd>
 			{/if}
 		</dl>
+		{#if practice.failed}
+			<WorkFailed cause={practice.failed} onretry={() => practice.compare()} />
+		{/if}
 		<p class="small-note mt-2">
 			Spacing {formatLength(wall.pitch, styles.lead)}, the first stud at
 			{formatLength(wall.studs[0]!, styles.lead)}.

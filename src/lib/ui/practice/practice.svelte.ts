@@ -6,12 +6,14 @@ import {
 	doubtIn,
 	type Hint,
 	type HiddenKind,
+	type HiddenWall,
 	type ProbeFacts,
 	type ProbeTool,
 	type PracticeScore,
 	type Try
 } from '$lib/core/index.ts';
 import type { Others } from '$lib/workers/practice.worker.ts';
+import { Newest } from '$lib/workers/newest.svelte.ts';
 import { startPracticeWorker } from '$lib/workers/start.ts';
 
 export const PRACTICE = { width: 3600, height: 2400 };
@@ -26,12 +28,12 @@ export class Practice {
 	named: number[] = $state.raw([]);
 	said = $state('');
 	score: PracticeScore | null = $state.raw(null);
-	others: Others | null = $state.raw(null);
 	/** Seconds the search took. */
 	seconds = $state(0);
 	facts: ProbeFacts = $state.raw({ wallWidth: PRACTICE.width, hints: [] });
 	#began = Date.now();
 	#draw: () => number;
+	#others = new Newest<HiddenWall, Others>(startPracticeWorker);
 
 	constructor(seed: number, kind?: HiddenKind) {
 		this.seed = seed;
@@ -60,11 +62,25 @@ export class Practice {
 	lift(): void {
 		this.seconds = Math.round((Date.now() - this.#began) / 1000);
 		this.score = practiceScore(this.wall, this.tries, this.named);
-		const worker = startPracticeWorker();
-		worker.onmessage = ({ data }: MessageEvent<Others>) => {
-			this.others = data;
-			worker.terminate();
-		};
-		worker.postMessage(this.wall);
+		this.compare();
+	}
+
+	/** Searches the same wall by advice and by quarters, to set beside what the person found. */
+	compare(): void {
+		this.#others.ask(this.wall);
+	}
+
+	/** null while they are being worked out. */
+	get others(): Others | null {
+		return this.#others.answer;
+	}
+
+	/** Why they could not be; null where they were, or that is under way. */
+	get failed(): string | null {
+		return this.#others.failed;
+	}
+
+	close(): void {
+		this.#others.close();
 	}
 }

@@ -68,7 +68,7 @@ export const cautionsOf = (
 	);
 
 function onWhat({ hooks, trouble }: PlannedPiece): string {
-	if (trouble) return 'nothing yet';
+	if (trouble && hooks.length === 0) return 'nothing yet';
 	const counts = new Map<string, number>();
 	for (const { kind } of hooks) {
 		const { name } = hookOf(kind);

@@ -19,12 +19,12 @@ interface Of {
 /** What the papers of a job tell of a wall. */
 export class JobFacts {
 	#of: () => Of;
-	#chooser: Chooser;
+	readonly chooser: Chooser;
 
 	/** To be made while a component starts. */
 	constructor(of: () => Of) {
 		this.#of = of;
-		this.#chooser = new Chooser(() => ({ ...of(), all: false }));
+		this.chooser = new Chooser(() => ({ ...of(), all: false }));
 	}
 
 	readonly wall = $derived.by(() => {
@@ -43,11 +43,11 @@ export class JobFacts {
 	);
 
 	get fixes(): PieceFix[] {
-		return this.#chooser.fixes;
+		return this.chooser.fixes;
 	}
 
 	/** null while it is being packed. */
 	get bag(): BagItem[] | null {
-		return this.#chooser.bag;
+		return this.chooser.bag;
 	}
 }

@@ -20,6 +20,7 @@
 	import HintGlyph from '../elevation/HintGlyph.svelte';
 	import { getView } from '../view.svelte.ts';
 	import { bonesSaid } from './bones-said.ts';
+	import WorkFailed from '../WorkFailed.svelte';
 	import { getBones } from './bones.svelte.ts';
 	import HintList from './HintList.svelte';
 	import SensorReading from './SensorReading.svelte';
@@ -45,6 +46,7 @@
 		on the wall.
 	</p>
 {:else}
+	{#if watch.failed}<WorkFailed cause={watch.failed} onretry={() => watch.retry()} />{/if}
 	<p class="said" aria-live="polite" data-testid="bones-said">
 		{say(bonesSaid(watch.bones), styles.lead)}
 	</p>

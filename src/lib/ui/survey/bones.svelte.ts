@@ -22,6 +22,11 @@ export class BonesWatch {
 		return this.#worker.busy;
 	}
 
+	/** Why the studs could not be worked out; null where they were, or that is under way. */
+	get failed(): string | null {
+		return this.#worker.failed;
+	}
+
 	/** Middles of the studs that are as good as known, mm; none while they are not. */
 	get known(): number[] {
 		return knownStuds(this.bones);
@@ -37,6 +42,11 @@ export class BonesWatch {
 		this.#facts = facts;
 		if (facts === null) this.#worker.drop();
 		else this.#worker.ask(facts);
+	}
+
+	/** Tries once more what failed. */
+	retry(): void {
+		this.#worker.retry();
 	}
 
 	close(): void {

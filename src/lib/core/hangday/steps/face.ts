@@ -8,6 +8,7 @@ import type { Wall } from '../../model/wall.ts';
 import type { PieceFix } from '../../plan/fix.ts';
 import type { PlannedHook, PlannedPiece } from '../../plan/hang.ts';
 import type { WallPlan } from '../../plan/plan-for-page.ts';
+import { notCheckedYet } from '../../cautions/index.ts';
 import type { LiftGuide } from '../../cautions/heavy-lift.ts';
 import type { DayProof } from '../prove.ts';
 
@@ -101,10 +102,12 @@ export const staysStepId = (pieceId: string): string => `stays:${pieceId}`;
 export const stopsOf = (
 	{ fixes }: Pick<DayFacts, 'fixes'>,
 	{ pieceId, cautions }: PlannedPiece
-): Caution[] =>
-	[...(fixes.find((fix) => fix.pieceId === pieceId)?.cautions ?? []), ...cautions].filter(
+): Caution[] => {
+	const fix = fixes.find((each) => each.pieceId === pieceId);
+	return [...(fix?.cautions ?? [notCheckedYet(null)]), ...cautions].filter(
 		({ grade }) => grade === 'stop'
 	);
+};
 
 /** Pieces that are still to be hung. */
 export const toHang = ({ plan }: Pick<DayFacts, 'plan'>): PlannedPiece[] =>

@@ -10,6 +10,7 @@
 	import { Awake } from '$lib/ui/hang/awake.svelte.ts';
 	import { Day } from '$lib/ui/hang/day.svelte.ts';
 	import DayOver from '$lib/ui/hang/DayOver.svelte';
+	import NotChecked from '$lib/ui/fix/NotChecked.svelte';
 	import NextWay from '$lib/ui/hang/NextWay.svelte';
 	import { ReadOn } from '$lib/ui/hang/read-on.svelte.ts';
 	import RingedWall from '$lib/ui/hang/RingedWall.svelte';
@@ -128,6 +129,7 @@
 </header>
 <progress value={done} max={sheet.length} aria-label="{done} of {sheet.length} steps"></progress>
 <main>
+	<NotChecked chooser={day.chooser} />
 	{#if wrong}
 		<WrongPart
 			{styles}

@@ -6,6 +6,7 @@
 	import BagList from '$lib/ui/fix/BagList.svelte';
 	import { ticks } from '$lib/ui/fix/bag-ticks.ts';
 	import { Chooser } from '$lib/ui/fix/chooser.svelte.ts';
+	import NotChecked from '$lib/ui/fix/NotChecked.svelte';
 	import SheetPage from '$lib/ui/sheet/SheetPage.svelte';
 	import SheetTools from '$lib/ui/sheet/SheetTools.svelte';
 	import { getBones } from '$lib/ui/survey/bones.svelte.ts';
@@ -34,6 +35,8 @@
 			<BagList items={bag} {styles} {...ticks(session, all ? '' : wallId)} />
 		</div>
 	</SheetPage>
+{:else if chooser.failed}
+	<NotChecked {chooser} />
 {:else}
 	<p class="p-8 text-center" role="status">Packing…</p>
 {/if}

@@ -22,6 +22,7 @@
 	import { Chooser } from '$lib/ui/fix/chooser.svelte.ts';
 	import FitPart from '$lib/ui/fix/FitPart.svelte';
 	import FixList from '$lib/ui/fix/FixList.svelte';
+	import NotChecked from '$lib/ui/fix/NotChecked.svelte';
 	import WayCard from '$lib/ui/fix/WayCard.svelte';
 	import { getBones } from '$lib/ui/survey/bones.svelte.ts';
 	import { getView } from '$lib/ui/view.svelte.ts';
@@ -92,6 +93,7 @@
 	]);
 </script>
 
+{#if chooser.failed}<NotChecked {chooser} />{/if}
 {#if piece}
 	<button class="back" type="button" onclick={() => view.select(null)}>‹ All pieces</button>
 	<h2>{piece.letter} · {piece.name}</h2>
@@ -126,7 +128,7 @@
 				/>
 			{/each}
 		</ul>
-	{:else if planned}
+	{:else if planned && !chooser.failed}
 		<p class="small-note" role="status">Working out what holds it…</p>
 	{:else}
 		<p>It hangs on no wall here yet: place it in Arrange first.</p>
@@ -161,6 +163,7 @@
 		{:else if part === 'bag'}
 			<BagPart
 				{wall}
+				{chooser}
 				items={chooser.bag}
 				unsettled={plan?.pieces.filter(({ settled }) => !settled).length ?? 0}
 				{all}

@@ -9,6 +9,7 @@
 	import { setHanger } from '$lib/store/commands/index.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
 	import { Day } from '$lib/ui/hang/day.svelte.ts';
+	import NotChecked from '$lib/ui/fix/NotChecked.svelte';
 	import StepRow from '$lib/ui/hang/StepRow.svelte';
 	import { getBones } from '$lib/ui/survey/bones.svelte.ts';
 	import { getView } from '$lib/ui/view.svelte.ts';
@@ -36,6 +37,7 @@
 </script>
 
 <h2 class="mb-1 text-xl">Hang</h2>
+<NotChecked chooser={day.chooser} />
 {#if sheet.length === 0 || day.plan.pieces.length === 0}
 	<p>Nothing to hang on this wall yet: place pieces in Arrange.</p>
 {:else}

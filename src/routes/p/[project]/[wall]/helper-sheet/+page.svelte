@@ -3,6 +3,7 @@
 	import { resolve } from '$app/paths';
 	import { bothUnits, formatLength, say, STANDING_CAUTIONS } from '$lib/core/index.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
+	import NotChecked from '$lib/ui/fix/NotChecked.svelte';
 	import { whatIsThere } from '$lib/ui/puts.ts';
 	import GatheredCautions from '$lib/ui/sheet/GatheredCautions.svelte';
 	import { JobFacts } from '$lib/ui/sheet/job-facts.svelte.ts';
@@ -51,6 +52,7 @@
 			of={pages.length}
 		>
 			{#if index === 0}
+				<NotChecked chooser={job.chooser} />
 				<SheetElevation {wall} {plan} {rack} tall={170} />
 				<p>
 					Seen from the room. The middle of the group is level at

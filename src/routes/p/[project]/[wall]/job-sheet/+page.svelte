@@ -2,6 +2,7 @@
 	import { page } from '$app/state';
 	import { resolve } from '$app/paths';
 	import { getSession } from '$lib/store/session.svelte.ts';
+	import NotChecked from '$lib/ui/fix/NotChecked.svelte';
 	import { photoUrls } from '$lib/ui/photo-urls.svelte.ts';
 	import Segments from '$lib/ui/Segments.svelte';
 	import BeforeAfter from '$lib/ui/sheet/BeforeAfter.svelte';
@@ -48,6 +49,7 @@
 {#if plan && wall}
 	{#if shows('sign-off')}
 		<SheetPage title="{heading}: to agree on" page={1} of={1}>
+			<NotChecked chooser={job.chooser} />
 			<SignOff {wall} {plan} {rack} {rows} {stops} {styles} />
 		</SheetPage>
 	{/if}
@@ -58,6 +60,7 @@
 	{/if}
 	{#if shows('hand-over')}
 		<SheetPage title="{heading}: handed over" page={1} of={1}>
+			<NotChecked chooser={job.chooser} />
 			<HandOver {rows} {stops} place={project.place} {styles} />
 		</SheetPage>
 	{/if}

@@ -15,6 +15,7 @@
 	import TapeChoice from '$lib/ui/bench/TapeChoice.svelte';
 	import CautionList from '$lib/ui/CautionList.svelte';
 	import { Chooser } from '$lib/ui/fix/chooser.svelte.ts';
+	import NotChecked from '$lib/ui/fix/NotChecked.svelte';
 	import { getBones } from '$lib/ui/survey/bones.svelte.ts';
 	import { getView } from '$lib/ui/view.svelte.ts';
 
@@ -35,7 +36,9 @@
 		chooser.fixes.flatMap(({ cautions }) => cautions.filter(({ grade }) => grade === 'stop'))
 	);
 	const unsettled = $derived(plan.pieces.filter(({ settled }) => !settled).length);
-	const troubled = $derived(plan.pieces.filter(({ trouble }) => trouble));
+	const troubled = $derived(
+		plan.pieces.filter(({ trouble, hooks }) => trouble && hooks.length === 0)
+	);
 	const assumed = $derived(
 		project.pieces.filter(
 			(piece) => unmeasuredOn(piece).length > 0 && marks.some(({ pieceId }) => pieceId === piece.id)
@@ -75,6 +78,7 @@
 </script>
 
 <h2 class="mb-2 text-xl">Mark</h2>
+<NotChecked {chooser} />
 <TapeChoice {wall} {plan} />
 <LineChoice {wall} {plan} {styles} />
 <details class="paper" ontoggle={(event) => (paperOpen = event.currentTarget.open)}>

@@ -8,6 +8,7 @@
 	import RollDrawing from '$lib/ui/paper/RollDrawing.svelte';
 	import SheetPage from '$lib/ui/sheet/SheetPage.svelte';
 	import SheetTools from '$lib/ui/sheet/SheetTools.svelte';
+	import WorkFailed from '$lib/ui/WorkFailed.svelte';
 
 	const session = $derived(getSession()());
 	const wallId = $derived(page.params.wall!);
@@ -40,6 +41,8 @@
 	</SheetPage>
 {:else if cutter.answer}
 	<p class="p-8 text-center" role="alert">{cutter.answer.error.message}</p>
+{:else if cutter.failed}
+	<WorkFailed cause={cutter.failed} onretry={() => cutter.retry()} />
 {:else}
 	<p class="p-8 text-center" role="status">Laying them out…</p>
 {/if}

@@ -13,6 +13,7 @@
 	} from '$lib/core/index.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
 	import { Chooser } from '$lib/ui/fix/chooser.svelte.ts';
+	import NotChecked from '$lib/ui/fix/NotChecked.svelte';
 	import { drivenSaid, usesByMark } from '$lib/ui/bench/mark-said.ts';
 	import { whatIsThere } from '$lib/ui/puts.ts';
 	import GatheredCautions from '$lib/ui/sheet/GatheredCautions.svelte';
@@ -86,6 +87,7 @@
 	{#each pages as marks, index (index)}
 		<SheetPage title="{project.name} · {wall.name}: marks" page={index + 1} of={pages.length}>
 			{#if index === 0}
+				<NotChecked {chooser} />
 				<SheetElevation {wall} {plan} {rack} />
 				{#if reading}
 					<p class="how">
@@ -164,7 +166,7 @@
 					{#each kinds as kind (kind)}
 						<li><strong>{hookOf(kind).name}.</strong> {hookOf(kind).setting}</li>
 					{/each}
-					{#each plan.pieces.filter(({ trouble }) => trouble) as { letter, trouble } (letter)}
+					{#each plan.pieces.filter(({ trouble, hooks }) => trouble && hooks.length === 0) as { letter, trouble } (letter)}
 						<li><strong>Stop. {letter} has no mark.</strong> {trouble!.message}</li>
 					{/each}
 					<GatheredCautions {cautions} {styles} />

@@ -20,18 +20,20 @@
 	const wall = $derived(session.project.walls.find(({ id }) => id === wallId));
 	const rules = $derived(session.rulesOn(wallId));
 	const styles = $derived(stylesOf(rules));
-	const strips = $derived(markStrips(session.plan(wallId)?.pieces ?? []));
+	const planned = $derived(session.plan(wallId)?.pieces ?? []);
+	const strips = $derived(markStrips(planned));
 	const { printing } = $derived(session.project.paper);
 	const sheet = $derived(sheetFor(printing, rules.units));
 	const bones = $derived(getBones()());
 	const chooser = new Chooser(() => ({ session, bones, wallId, all: false }));
-	const stopped = $derived(stoppedBy(chooser.fixes));
+	const stopped = $derived(stoppedBy(planned, chooser.fixes));
 	const title = $derived(`${session.project.name} · ${wall?.name ?? ''}`);
 </script>
 
 <PrintView
 	{wallId}
 	what="strips"
+	{chooser}
 	made={stripPages(strips, sheetFrames(sheet, printing.margins), styles, title, stopped)}
 	on={SHEETS[sheet].name}
 	drawings={() =>

@@ -22,6 +22,9 @@
 <PrintView
 	{wallId}
 	what="templates"
+	{chooser}
+	failed={printer.failed}
+	onretry={() => printer.retry()}
 	made={printer.templates.length > 0 ? printer.answer : ok([])}
 	on={printer.on === 'roll' ? 'roll' : SHEETS[printer.on].name}
 	drawings={() =>
