@@ -1,4 +1,5 @@
 import type { Page } from '@playwright/test';
+import { DEMO } from '../src/lib/store/demo/index.ts';
 import { hungDemo } from './hung-demo.ts';
 import {
 	accessible,
@@ -114,6 +115,8 @@ test('the stair hall is hung offline, with a missed stud and a tilted picture, a
 	await expect(page.getByText(/^(Lower|Slip|Slide) /)).toBeVisible();
 	await accessible(page, 'a level read');
 	await press(page, 'Done: read it again');
+	await expect(page.getByText('Now lay the level on it again.')).toBeVisible();
+	await press(page, 'simulated digital level');
 	await expect(page.getByText('It is level, as far as it shows.')).toBeVisible();
 	await press(page, 'It is level, next');
 
@@ -133,7 +136,7 @@ test('the stair hall is hung offline, with a missed stud and a tilted picture, a
 	const mirror = page.getByTestId('record').filter({ hasText: 'Pier mirror' });
 	await expect(mirror).toContainText('by Mina');
 	await mirror.getByRole('heading').click();
-	await expect(mirror).toContainText(/The level last read -?0\.\d\d°/);
+	await expect(mirror).toContainText(/A simulated level last read -?0\.\d\d°/);
 	await page.getByRole('radio', { name: 'history' }).check();
 	await expect(page.getByText('C: the hole met nothing to hold.')).toBeVisible();
 	await page.getByRole('radio', { name: 'holes' }).check();
@@ -233,14 +236,14 @@ test('a piece that came out too high or off the wall gets one instruction, and i
 
 	await press(page, /^right$/);
 	await press(page, '1/4');
-	await press(page, 'What does it want?');
+	await press(page, 'Show the correction');
 	await expect(page.getByText(/^Slide the piece .* to the right on its wire\.$/)).toBeVisible();
 	await press(page, /^right$/);
 	await press(page, /^4$/);
 	await expect(page.getByRole('alert')).toContainText('off. Kept?');
-	await expect(page.getByRole('button', { name: 'What does it want?' })).toBeDisabled();
+	await expect(page.getByRole('button', { name: 'Show the correction' })).toBeDisabled();
 	await press(page, /^level$/);
-	await press(page, 'What does it want?');
+	await press(page, 'It reads level');
 	await expect(page.getByText('It is level, as far as it shows.')).toBeVisible();
 
 	await page.getByRole('radio', { name: 'its height' }).check();
@@ -263,7 +266,7 @@ test('a piece that came out too high or off the wall gets one instruction, and i
 	await kept(page);
 	await open(page, `${HALL}/book`);
 	await page.getByRole('radio', { name: 'history' }).check();
-	await expect(page.getByText(/^A came out \d+\/\d+" too high\.$/)).toBeVisible();
+	await expect(page.getByText(/^A came out \d+\/\d+" too high by a simulated laser\.$/)).toBeVisible();
 });
 
 test('steps are done earlier or later within what is safe, and what waits says for what', async ({
@@ -324,7 +327,7 @@ test('a piece that cannot be hung as it is stands on the sheet until it is put r
 	Object.assign(a.back, { ringSpan: a.width + 10 });
 	await openAsFile(page, { ...project, day: [], hangings: [] });
 	await begin(page);
-	await prove(page);
+	await skipTo(page, /^A cannot be hung yet$/);
 	await expect(heading(page)).toHaveText('A cannot be hung yet');
 	await accessible(page, 'a piece that cannot be hung');
 	await page.getByRole('link', { name: 'Open its back in the Rack' }).click();
@@ -335,4 +338,31 @@ test('a piece that cannot be hung as it is stands on the sheet until it is put r
 	await page.getByRole('link', { name: 'Go on at the wall' }).click();
 	await press(page, 'Go on without it');
 	await expect(heading(page)).toHaveText('Clear the room');
+});
+
+test('in a project of one’s own no reading is taken that nobody read', async ({ page }) => {
+	await openAsFile(page, { ...DEMO, id: 'own-house' });
+	for (const name of ['Rack', 'Survey', 'Hang']) {
+		await station(page, name).click();
+		await expect(page.getByText(/simulated|practice scale/i)).toHaveCount(0);
+	}
+	await begin(page);
+	await skipTo(page, /^D · hook: /);
+	await press(page, 'It is in, next');
+	await skipTo(page, /^Hang D/);
+	await press(page, 'It hangs');
+	await press(page, /^right$/);
+	await press(page, '1/4');
+	await press(page, 'Show the correction');
+	await press(page, 'Done: read it again');
+	await expect(page.getByText('Now lay the level on it again.')).toBeVisible();
+	await expect(page.getByText(/simulated/)).toHaveCount(0);
+	await expect(page.locator('.shown')).toHaveCount(0);
+	await press(page, 'It is level, next');
+	await kept(page);
+	await page.getByRole('link', { name: /^Leave the wall/ }).click();
+	await station(page, 'Book').click();
+	const record = page.getByTestId('record');
+	await record.getByRole('heading').click();
+	await expect(record).toContainText('The level was not read.');
 });

@@ -7,6 +7,7 @@ import {
 	type Project,
 	type WallPlan
 } from '../core/index.ts';
+import { isDemo } from './db.ts';
 import { History, tried, type Command } from './history.ts';
 import { rewriteProject } from './projects.ts';
 import { Writer, type Keeping } from './writer.ts';
@@ -36,6 +37,11 @@ export class Session {
 
 	get id(): string {
 		return this.#history.project.id;
+	}
+
+	/** Simulated instruments may be read: in the demo alone, where nothing real is measured. */
+	get simulates(): boolean {
+		return isDemo(this.id);
 	}
 
 	/** The facts to show: the draft of a drag, else what the commands made. */

@@ -1,8 +1,11 @@
 import { hangerOf, highSide, type HungPiece, type LevelStep } from '../hangers/index.ts';
 import type { Hung } from '../hangers/face.ts';
 import type { Back } from '../hangers/index.ts';
+import type { DayEventOf, NewDayEvent } from '../model/day.ts';
+import type { PlannedPiece } from '../plan/hang.ts';
 import { toRadians } from '../units/constants.ts';
 import { lengthIn } from '../units/say.ts';
+import { highHook } from './as-read.ts';
 
 /** What to do after something was read at a piece that hangs. */
 export interface Instruction {
@@ -66,6 +69,17 @@ export function levelInstruction(
 		};
 	const step = hangerOf(back).levelStep(tilt, back, piece, hung);
 	return { fine: false, says: step.says, or: step.or, step };
+}
+
+/** What becomes of a piece once somebody did what levels it; the level is to be read again after it. */
+export function levelDone(
+	{ does, by, moves = 0, answer }: LevelStep,
+	{ pieceId, hooks }: Pick<PlannedPiece, 'pieceId' | 'hooks'>,
+	tilt: number
+): NewDayEvent<DayEventOf<'corrected' | 'shifted'>> {
+	return does === 'point'
+		? { what: 'corrected', pieceId, hooks: [{ index: highHook(hooks, tilt), up: -by }] }
+		: { what: 'shifted', pieceId, right: moves, answer: answer ?? null };
 }
 
 /** What to do about a top edge that stands higher or lower than reckoned, mm. */

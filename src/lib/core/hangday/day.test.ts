@@ -1,13 +1,15 @@
 import { expect } from 'chai';
 import fc from 'fast-check';
 import { DEMO } from '../../store/demo/index.ts';
-import type { DayEvent } from '../model/day.ts';
+import type { DayEvent, NewDayEvent } from '../model/day.ts';
 import { openProject } from '../model/open.ts';
 import type { Project } from '../model/project.ts';
 import { activeArrangement } from '../model/arrangement.ts';
 import { fixOnWall } from '../plan/fix.ts';
 import { planForPage, type WallPlan } from '../plan/plan-for-page.ts';
+import type { LevelStep } from '../hangers/index.ts';
 import { holeAsRead, topReading } from './as-read.ts';
+import { levelDone } from './came-out.ts';
 import { happen } from './happen.ts';
 import { frozenPoints } from './frozen.ts';
 import { nextStep, oneOn, reordered, runSheet, type SheetStep } from './run-sheet.ts';
@@ -26,13 +28,8 @@ const sheetOf = (project: Project): SheetStep[] => {
 };
 
 let count = 0;
-type Told = DayEvent extends infer E
-	? E extends DayEvent
-		? Omit<E, 'id' | 'at' | 'by' | 'wallId'>
-		: never
-	: never;
 /** An event a minute after the one before. */
-const told = (event: Told): DayEvent => {
+const told = (event: NewDayEvent): DayEvent => {
 	count++;
 	const at = new Date(Date.UTC(2026, 4, 2, 9, count)).toISOString();
 	return { ...event, id: `e${count}`, at, by: 'M', wallId: WALL } as DayEvent;
@@ -295,6 +292,28 @@ describe('what happens on the day', () => {
 		expect(planned(level, 'D').rect.x).closeTo(rect.x + 6, 1e-9);
 		expect(planned(level, 'D').hooks[0]!.hole).deep.equal(hooks[0]!.hole);
 		expect(level.pieces.find(({ id }) => id === pieceId)!.back).include({ tooth: -1 });
+	});
+
+	it('forgets what the level read before it was corrected, and keeps that a reading was simulated', () => {
+		const start = hung(DEMO, 'A');
+		const { pieceId, hooks } = planned(start, 'A');
+		const read = after(start, told({ what: 'levelled', pieceId, tilt: 1.2, simulated: true }));
+		expect(planned(read, 'A').hanging).include({ tilt: 1.2, simulated: true });
+		const steps: LevelStep[] = (['point', 'slide', 'turn'] as const).map((does) => ({
+			...{ does, side: 'right', by: 3, says: '', or: '' },
+			...(does === 'slide' ? { moves: -3 } : {})
+		}));
+		const done = steps.map((step) => levelDone(step, { pieceId, hooks }, 1.2));
+		expect(done).deep.equal([
+			{ what: 'corrected', pieceId, hooks: [{ index: 1, up: -3 }] },
+			{ what: 'shifted', pieceId, right: -3, answer: null },
+			{ what: 'shifted', pieceId, right: 0, answer: null }
+		]);
+		for (const event of done)
+			expect(planned(after(read, told(event)), 'A').hanging).include({
+				tilt: null,
+				simulated: false
+			});
 	});
 
 	it('tells where the top edge is to read, and how much higher it hangs for what is read', () => {

@@ -13,6 +13,10 @@ const stepId = z.string().check(z.minLength(1), z.maxLength(200));
 const hookId = z.string().check(z.minLength(1), z.maxLength(70));
 const degrees = z.number().check(z.minimum(-45), z.maximum(45), z.describe('degrees'));
 
+const simulated = z
+	.optional(z.boolean())
+	.check(z.describe('the reading is a simulated instrument’s; absent or false for a real one'));
+
 const common = {
 	id,
 	at: z.iso.datetime(),
@@ -36,7 +40,8 @@ export const dayEventSchema = z.discriminatedUnion('what', [
 		...common,
 		what: z.literal('proved'),
 		step: stepId,
-		read: position.check(z.describe('mm, as measured again'))
+		read: position.check(z.describe('mm, as measured again')),
+		simulated
 	}),
 	z.object({
 		...common,
@@ -46,7 +51,8 @@ export const dayEventSchema = z.discriminatedUnion('what', [
 		hook: z.enum(HOOK_KINDS),
 		planned: spotSchema.check(z.describe('where its hole was to be')),
 		hole: spotSchema,
-		bearing: spotSchema
+		bearing: spotSchema,
+		simulated
 	}),
 	z.object({
 		...common,
@@ -58,12 +64,13 @@ export const dayEventSchema = z.discriminatedUnion('what', [
 		hole: spotSchema
 	}),
 	z.object({ ...common, what: z.literal('settled'), ...settlementSchema.shape }),
-	z.object({ ...common, what: z.literal('levelled'), pieceId: id, tilt: degrees }),
+	z.object({ ...common, what: z.literal('levelled'), pieceId: id, tilt: degrees, simulated }),
 	z.object({
 		...common,
 		what: z.literal('came-out'),
 		pieceId: id,
-		higher: position.check(z.describe('mm its top edge stands above its reckoned height'))
+		higher: position.check(z.describe('mm its top edge stands above its reckoned height')),
+		simulated
 	}),
 	z.object({
 		...common,
@@ -108,4 +115,8 @@ export const dayEventSchema = z.discriminatedUnion('what', [
 	z.object({ ...common, what: z.literal('taken-down'), hangingId: id, why: shortText })
 ]);
 export type DayEvent = z.infer<typeof dayEventSchema>;
+/** What an event tells, besides its number and when, where and by whom it was told. */
+export type NewDayEvent<E extends DayEvent = DayEvent> = E extends DayEvent
+	? Omit<E, 'id' | 'at' | 'by' | 'wallId'>
+	: never;
 export type DayEventOf<W extends DayEvent['what']> = Extract<DayEvent, { what: W }>;

@@ -50,7 +50,14 @@ export const hangingSchema = z.object({
 	tilt: z
 		.nullable(z.number().check(z.minimum(-90), z.maximum(90)))
 		.check(
-			z.describe('degrees as the level last read, right side higher positive; null for not read')
+			z.describe(
+				'degrees as the level last read, right side higher positive; null for not read as it hangs now'
+			)
+		),
+	simulated: z
+		.optional(z.boolean())
+		.check(
+			z.describe('the level’s reading is a simulated level’s; absent or false for a real one')
 		),
 	until: z
 		.nullable(z.iso.datetime())

@@ -2,7 +2,13 @@ import * as z from 'zod/mini';
 import { POINT_HINTS, SPAN_HINTS } from '../bones/hint.ts';
 import { id, position } from './sizes.ts';
 
-const noted = { id, y: z.nullable(position).check(z.describe('mm above the level datum')) };
+const noted = {
+	id,
+	simulated: z
+		.optional(z.boolean())
+		.check(z.describe('a simulated tool’s; absent or false for a real one')),
+	y: z.nullable(position).check(z.describe('mm above the level datum'))
+};
 
 /** A hint as a project keeps it. */
 export const hintSchema = z.union([

@@ -88,7 +88,7 @@
 				<p class="small-note">
 					{hanging.tilt === null
 						? 'The level was not read.'
-						: `The level last read ${hanging.tilt.toFixed(2)}°.`}
+						: `${hanging.simulated ? 'A simulated level' : 'The level'} last read ${hanging.tilt.toFixed(2)}°.`}
 					{#if dose}
 						It gets {lightOfYear(dose)}{isTooMuch(dose) ? ': more than it bears, see care' : ''}.
 					{/if}

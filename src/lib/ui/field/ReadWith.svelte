@@ -69,15 +69,17 @@
 
 <div class="read">
 	{#if !device}
-		<button
-			type="button"
-			class="open"
-			onclick={switchOn}
-			aria-label="Read the {field} with a simulated {make.name}"
-		>
-			<Gauge size={14} aria-hidden="true" />
-			{make.short}
-		</button>
+		{#if session.simulates}
+			<button
+				type="button"
+				class="open"
+				onclick={switchOn}
+				aria-label="Read the {field} with a simulated {make.name}"
+			>
+				<Gauge size={14} aria-hidden="true" />
+				{make.short}
+			</button>
+		{/if}
 		{#if source}
 			<p class="source">
 				{source.count === 1 ? 'one reading' : `${source.count} readings`}, {source.by}, simulated{source.count >

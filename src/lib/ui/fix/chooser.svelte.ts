@@ -48,11 +48,10 @@ export class Chooser {
 	/** What to say while nobody knows how a piece of the wall is fixed: that is no less than a *stop*. */
 	get unchecked(): Caution | null {
 		const { session, wallId } = this.#of();
-		const known = new Set(this.fixes.map(({ pieceId }) => pieceId));
+		const { fixes, failed } = this;
 		const pieces = session.keptPlan(wallId)?.pieces ?? [];
-		return this.failed !== null || pieces.some(({ pieceId }) => !known.has(pieceId))
-			? notCheckedYet(this.failed)
-			: null;
+		const known = pieces.every(({ pieceId }) => fixes.some((fix) => fix.pieceId === pieceId));
+		return failed !== null || !known ? notCheckedYet(failed) : null;
 	}
 
 	/** Tries once more what failed. */

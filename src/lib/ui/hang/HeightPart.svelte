@@ -23,6 +23,7 @@
 	const HUNG_HIGH = 6;
 
 	let read: number | null = $state(null);
+	let simulated = $state(false);
 	let kept = $state(false);
 
 	const { styles } = $derived(day);
@@ -44,7 +45,7 @@
 	function keep(hooksMoved: boolean) {
 		if (higher === null) return;
 		const up = -higher;
-		day.tell({ what: 'came-out', pieceId: piece.id, higher });
+		day.tell({ what: 'came-out', pieceId: piece.id, higher, simulated });
 		if (hooksMoved)
 			day.tell({
 				...{ what: 'corrected', pieceId: piece.id },
@@ -60,7 +61,7 @@
 		value={read}
 		{styles}
 		truth={edge.reads + edge.higher(edge.reads + HUNG_HIGH)}
-		onvalue={(mm) => (read = mm)}
+		onvalue={(mm, by) => ([read, simulated] = [mm, by])}
 	>
 		{#if told}
 			<Instruct {told} {styles}>

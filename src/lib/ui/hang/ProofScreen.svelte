@@ -11,12 +11,13 @@
 	let { day, item, proof, onnext, onback, more }: ScreenProps & { proof: DayProof } = $props();
 
 	let typed: number | null | undefined = $state();
+	let simulated = $state(false);
 	const read = $derived(typed === undefined ? (day.state.proofs.get(proof.id) ?? null) : typed);
 	const verdict = $derived(read === null ? null : provedBy(proof, read));
 
 	function keep() {
 		if (read === null || !verdict) return;
-		day.tell({ what: 'proved', step: proof.id, read });
+		day.tell({ what: 'proved', step: proof.id, read, simulated });
 		if (verdict.agrees) onnext();
 	}
 </script>
@@ -33,7 +34,7 @@
 	value={read}
 	styles={day.styles}
 	truth={proof.expected.value}
-	onvalue={(mm) => (typed = mm)}
+	onvalue={(mm, by) => ([typed, simulated] = [mm, by])}
 >
 	{#if verdict}
 		<p class={['verdict', !verdict.agrees && 'off']} role="status">

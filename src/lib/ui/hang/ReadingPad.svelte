@@ -4,6 +4,7 @@
 	import { formatLength, readLength, type Styles } from '$lib/core/index.ts';
 	import { MAKES } from '$lib/instruments/makes.ts';
 	import { simulated } from '$lib/instruments/simulated.ts';
+	import { getSession } from '$lib/store/session.svelte.ts';
 	import { keysFor } from './keypad.ts';
 
 	interface Props {
@@ -11,7 +12,7 @@
 		/** mm as read so far; null for not read. */
 		value: number | null;
 		styles: Styles;
-		onvalue: (mm: number | null) => void;
+		onvalue: (mm: number | null, simulated: boolean) => void;
 		/** What a simulated laser would read here, mm; none where there is none. */
 		truth?: number;
 		/** Why it is not taken. */
@@ -22,6 +23,7 @@
 
 	let { label, value, styles, onvalue, truth, trouble = null, children }: Props = $props();
 
+	const session = $derived(getSession()());
 	const uid = $props.id();
 	let typed = $state('');
 	let error: string | null = $state(null);
@@ -33,12 +35,12 @@
 		typed = text;
 		if (text.trim() === '') {
 			error = null;
-			onvalue(null);
+			onvalue(null, false);
 			return;
 		}
 		const read = readLength(text, styles.lead.unit === 'mm' ? 'mm' : 'in');
 		error = read.ok ? null : read.error.message;
-		onvalue(read.ok ? read.value : null);
+		onvalue(read.ok ? read.value : null, false);
 	}
 
 	function measure() {
@@ -46,7 +48,7 @@
 		error = reading.ok ? null : reading.error.message;
 		if (!reading.ok) return;
 		typed = '';
-		onvalue(reading.value);
+		onvalue(reading.value, true);
 	}
 </script>
 
@@ -65,7 +67,7 @@
 			oninput={(event) => take(event.currentTarget.value)}
 		/>
 		<span class="measure echo">{echo}</span>
-		{#if truth !== undefined}
+		{#if truth !== undefined && session.simulates}
 			<button
 				class="laser"
 				type="button"

@@ -30,6 +30,7 @@
 	let measuring: 'across' | 'up' | null = $state(null);
 	let across: number | null = $state(null);
 	let up: number | null = $state(null);
+	const simulated = $state({ across: false, up: false });
 
 	const hole = $derived(
 		across === null && up === null
@@ -48,7 +49,8 @@
 		day.tell({
 			...{ what: 'set', step: item.step.id, hookId: hook.id, hook: hook.kind },
 			...{ planned: hook.hole, hole },
-			bearing: { x: hook.bearing.x + off.x, y: hook.bearing.y + off.y }
+			bearing: { x: hook.bearing.x + off.x, y: hook.bearing.y + off.y },
+			simulated: simulated.across || simulated.up
 		});
 		onnext();
 	}
@@ -88,7 +90,7 @@
 		value={up}
 		{styles}
 		truth={mark.up.exact.value - 4}
-		onvalue={(mm) => (up = mm)}
+		onvalue={(mm, by) => ([up, simulated.up] = [mm, by])}
 	/>
 {:else if measuring === 'across'}
 	<ReadingPad
@@ -96,7 +98,7 @@
 		value={across}
 		{styles}
 		truth={mark.across.exact.value + 4}
-		onvalue={(mm) => (across = mm)}
+		onvalue={(mm, by) => ([across, simulated.across] = [mm, by])}
 	/>
 {/if}
 {#if !told.fine}

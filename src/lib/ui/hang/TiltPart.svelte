@@ -1,7 +1,7 @@
 <script lang="ts">
 	import {
-		highHook,
 		highSide,
+		levelDone,
 		oddReading,
 		seeded,
 		seedOf,
@@ -12,6 +12,7 @@
 	} from '$lib/core/index.ts';
 	import { MAKES } from '$lib/instruments/makes.ts';
 	import { simulated } from '$lib/instruments/simulated.ts';
+	import { getSession } from '$lib/store/session.svelte.ts';
 	import type { Day } from './day.svelte.ts';
 	import Instruct from './Instruct.svelte';
 	import OnceMore from './OnceMore.svelte';
@@ -30,6 +31,8 @@
 
 	let { day, piece, planned, tilt, told, says }: Props = $props();
 
+	const session = $derived(getSession()());
+
 	/** Length of a usual short level: 24 in, or 600 mm. */
 	const LEVEL = { in: 609.6, mm: 600 };
 	/** How far off level the simulation hangs a piece at first, degrees either way. */
@@ -40,6 +43,8 @@
 	/** As the simulated level shows, while it is asked about. */
 	let shown: number | null = $state(null);
 	let kept = $state(false);
+	/** What levels it was just done: the level is to be read again. */
+	let again = $state(false);
 
 	const { styles } = $derived(day);
 	const family = $derived(styles.lead.unit === 'mm' ? ('mm' as const) : ('in' as const));
@@ -49,34 +54,23 @@
 	const reading = $derived(shown ?? (high === 'none' ? 0 : fromGap));
 	const odd = $derived(reading === null ? null : oddReading('tilt', reading));
 
-	/** A digital level, simulated: off at first, and near level once it was told how. */
+	/** A digital level, simulated: off at first, and near level once it was corrected. */
 	function readLevel() {
-		const truth = tilt === null ? (seeded(seedOf(piece.id))() - 0.5) * 2 * HUNG_OFF : 0;
+		const truth = again ? 0 : (seeded(seedOf(piece.id))() - 0.5) * 2 * HUNG_OFF;
 		const read = simulated(MAKES.level, truth, Math.random).read();
 		if (!read.ok) return;
-		if (oddReading('tilt', read.value) === null) keep(read.value);
+		if (oddReading('tilt', read.value) === null) keep(read.value, true);
 		else shown = read.value;
 	}
 
-	function keep(tilt: number) {
-		day.tell({ what: 'levelled', pieceId: piece.id, tilt });
-		[shown, gap, high] = [null, null, null];
+	function keep(tilt: number, simulated: boolean) {
+		day.tell({ what: 'levelled', pieceId: piece.id, tilt, simulated });
+		[shown, gap, high, again] = [null, null, null, false];
 	}
 
-	/** What was said was done: where it moved a hook, the hook is elsewhere now. */
 	function corrected() {
-		const step = told?.step;
-		if (step?.does === 'point')
-			day.tell({
-				...{ what: 'corrected', pieceId: piece.id },
-				hooks: [{ index: highHook(planned.hooks, tilt!), up: -step.by }]
-			});
-		else if (step?.moves)
-			day.tell({
-				...{ what: 'shifted', pieceId: piece.id, right: step.moves },
-				answer: step.answer ?? null
-			});
-		readLevel();
+		if (told?.step) day.tell(levelDone(told.step, planned, tilt!));
+		again = true;
 	}
 
 	const ENDS = [
@@ -92,6 +86,8 @@
 			<button type="button" onclick={corrected}>Done: read it again</button>
 		{/if}
 	</Instruct>
+{:else if again}
+	<p class="again" role="status">Now lay the level on it again.</p>
 {:else}
 	<Says {says} {styles} />
 {/if}
@@ -111,7 +107,9 @@
 			{label}
 		</button>
 	{/each}
-	<button class="gauge" type="button" onclick={readLevel}>simulated digital level</button>
+	{#if session.simulates}
+		<button class="gauge" type="button" onclick={readLevel}>simulated digital level</button>
+	{/if}
 </fieldset>
 {#if high === 'left' || high === 'right'}
 	<ReadingPad
@@ -123,8 +121,13 @@
 {/if}
 <OnceMore {odd} style={styles.lead} bind:kept />
 {#if reading !== null}
-	<button class="keep" type="button" disabled={odd !== null && !kept} onclick={() => keep(reading)}>
-		What does it want?
+	<button
+		class="keep"
+		type="button"
+		disabled={odd !== null && !kept}
+		onclick={() => keep(reading, shown !== null)}
+	>
+		{high === 'none' ? 'It reads level' : 'Show the correction'}
 	</button>
 {/if}
 
@@ -168,6 +171,11 @@
 		background: #3c4438;
 		color: #e8f0d8;
 		font-size: 2.6rem;
+	}
+
+	.again {
+		font-size: 1.35rem;
+		font-weight: 600;
 	}
 
 	.keep {

@@ -3,13 +3,14 @@ import {
 	nextStep,
 	runSheet,
 	stylesOf,
+	type NewDayEvent,
 	type PieceFix,
 	type SheetStep
 } from '$lib/core/index.ts';
 import type { Session } from '$lib/store/session.svelte.ts';
 import { Chooser } from '../fix/chooser.svelte.ts';
 import type { BonesWatch } from '../survey/bones.svelte.ts';
-import { tell, type Told } from './tell.ts';
+import { tell } from './tell.ts';
 
 interface Of {
 	session: Session;
@@ -52,7 +53,7 @@ export class Day {
 	}
 
 	/** Tells what happened, now or at a moment. */
-	tell(told: Told, at?: string): void {
+	tell(told: NewDayEvent, at?: string): void {
 		const { session, wallId } = this.#of();
 		tell(session, wallId, told, at);
 	}

@@ -1,18 +1,11 @@
-import { dayState, momentAfter, type DayEvent } from '../../core/index.ts';
+import { dayState, momentAfter, type DayEvent, type NewDayEvent } from '../../core/index.ts';
 import { now } from '../../store/clock.ts';
 import { tellDay } from '../../store/commands/index.ts';
 import { newId } from '../../store/new-id.ts';
 import type { Session } from '../../store/session.svelte.ts';
 
-/** What an event tells, besides when, where and by whom. */
-export type Told = DayEvent extends infer E
-	? E extends DayEvent
-		? Omit<E, 'id' | 'at' | 'by' | 'wallId'>
-		: never
-	: never;
-
 /** Tells what happened on a wall, now and by who hangs; or long ago, at a moment. */
-export function tell(session: Session, wallId: string, told: Told, at?: string): void {
+export function tell(session: Session, wallId: string, told: NewDayEvent, at?: string): void {
 	const { day, hanger } = session.kept;
 	const event = {
 		...told,

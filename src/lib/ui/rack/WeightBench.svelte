@@ -13,7 +13,7 @@
 		type Piece,
 		type Styles
 	} from '$lib/core/index.ts';
-	import { setPiece } from '$lib/store/commands/index.ts';
+	import { setPiece, takeReading } from '$lib/store/commands/index.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
 	import MassField from '../field/MassField.svelte';
 	import LengthField from '../field/LengthField.svelte';
@@ -30,6 +30,7 @@
 	const estimate = $derived(pieceEstimate(piece));
 	const both = (kg: number) => `${formatMass(kg, lead)} · ${formatMass(kg, other)}`;
 
+	const weightPath = $derived(`piece/${piece.id}/weight`);
 	const build = $derived(piece.build ?? usualBuild(piece));
 
 	function describe(fields: Partial<Build>) {
@@ -76,10 +77,23 @@
 		onvalue={(weight) => session.run(setPiece(piece.id, { weight }))}
 		onseal={() => session.seal()}
 	/>
-	<ScaleReading {piece} {units} onread={(weight) => session.run(setPiece(piece.id, { weight }))} />
+	{#if session.simulates}
+		<ScaleReading
+			{piece}
+			{units}
+			onread={(weight) =>
+				session.run(
+					takeReading(
+						weightPath,
+						{ by: 'bathroom scale', simulated: true, values: [weight] },
+						setPiece(piece.id, { weight })
+					)
+				)}
+		/>
+	{/if}
 	<ReadWith
 		field="weight of {piece.letter}"
-		path="piece/{piece.id}/weight"
+		path={weightPath}
 		instrument="luggage"
 		value={piece.weight ?? estimate?.kg ?? 4}
 		{styles}

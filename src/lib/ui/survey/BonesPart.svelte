@@ -79,7 +79,7 @@
 			<p class="small-note">{say(HINT_WORDS[view.tool].tells, styles.lead)} Escape puts it away.</p>
 		{/if}
 	</fieldset>
-	<SensorReading {wall} {styles} />
+	{#if session.simulates}<SensorReading {wall} {styles} />{/if}
 	<HintList {wall} {styles} {estimate} />
 	<label class="mt-2 block">
 		<span class="field-label">Spacing of the studs</span>

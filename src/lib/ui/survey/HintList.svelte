@@ -98,6 +98,7 @@
 						<Trash2 size={15} aria-hidden="true" />
 					</button>
 				</div>
+				{#if hint.simulated}<p class="small-note">by a simulated tool</p>{/if}
 				{#if verdict(index)}<p class="verdict">{verdict(index)}</p>{/if}
 			</li>
 		{/each}

@@ -35,8 +35,18 @@
 		return xs.length < 2 ? [0, wall.width] : [Math.min(...xs), Math.max(...xs)];
 	});
 	const lines = $derived([
-		{ what: 'floor' as const, fall: floorFall(wall), error: errorOff('floor', wall, stretch) },
-		{ what: 'ceiling' as const, fall: ceilingFall(wall), error: errorOff('ceiling', wall, stretch) }
+		{
+			what: 'floor' as const,
+			isRead: readings.some(({ down }) => down !== null),
+			fall: floorFall(wall),
+			error: errorOff('floor', wall, stretch)
+		},
+		{
+			what: 'ceiling' as const,
+			isRead: readings.some(({ up }) => up !== null),
+			fall: ceilingFall(wall),
+			error: errorOff('ceiling', wall, stretch)
+		}
 	]);
 
 	/** The widest stretch without a reading is worth one. */
@@ -135,10 +145,12 @@
 </button>
 
 <h3 class="mt-3 mb-1 text-lg">What that means</h3>
-{#each lines as { what, fall, error } (what)}
+{#each lines as { what, isRead, fall, error } (what)}
 	<p class="small-note mb-1">
 		{#if fall.high.y - fall.low.y < 0.5}
-			The {what} is level as far as it was read.
+			{isRead
+				? `The ${what} is level as far as it was read.`
+				: `The ${what} was not read: it is taken for level.`}
 		{:else}
 			The {what}
 			{#if Math.abs(fall.across) >= 0.5}

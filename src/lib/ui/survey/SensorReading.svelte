@@ -27,7 +27,7 @@
 	const height = (x: number) => floorAt(wall, x) + wall.skirting + 900;
 
 	function take(name: string, hint: KeptHint, to: number) {
-		session.run(addHint(wall.id, hint));
+		session.run(addHint(wall.id, { ...hint, simulated: true }));
 		said = `The simulated ${name} answered at ${formatLength(to, styles.lead)}; it is among the hints.`;
 		from = to + 60;
 	}

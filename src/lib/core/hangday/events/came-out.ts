@@ -8,8 +8,8 @@ import { lengthIn } from '../../units/say.ts';
 import { heightMatter, ofPiece, type EventFace } from './face.ts';
 import { onHanging, raised, withPiece } from './on-project.ts';
 
-const off = (higher: number): string =>
-	`came out ${lengthIn(Math.abs(higher))} too ${higher < 0 ? 'low' : 'high'}`;
+const off = ({ higher, simulated }: { higher: number; simulated?: boolean | undefined }): string =>
+	`came out ${lengthIn(Math.abs(higher))} too ${higher < 0 ? 'low' : 'high'}${simulated ? ' by a simulated laser' : ''}`;
 
 export const cameOut: EventFace<'came-out'> = {
 	what: 'came-out',
@@ -22,8 +22,8 @@ export const cameOut: EventFace<'came-out'> = {
 	},
 	matter: heightMatter,
 	...ofPiece,
-	tells: ({ higher }, letter) => `${letter} ${off(higher)}.`,
-	inShort: ({ higher }) => off(higher)
+	tells: (event, letter) => `${letter} ${off(event)}.`,
+	inShort: off
 };
 
 /** Where its hooks were moved along it to meet studs, one height tells nothing of the back. */

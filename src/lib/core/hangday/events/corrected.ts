@@ -1,5 +1,5 @@
 import { heightMatter, ofPiece, type EventFace } from './face.ts';
-import { onHanging, raised } from './on-project.ts';
+import { onHanging, raised, unread } from './on-project.ts';
 
 export const corrected: EventFace<'corrected'> = {
 	what: 'corrected',
@@ -8,7 +8,7 @@ export const corrected: EventFace<'corrected'> = {
 		onHanging(project, event, (hanging) => {
 			const up = event.hooks.reduce((sum, each) => sum + each.up, 0) / hanging.points.length;
 			return {
-				...raised(up)(hanging),
+				...raised(up)(unread(hanging)),
 				points: hanging.points.map((point, index) => {
 					const by = event.hooks.find((each) => each.index === index)?.up ?? 0;
 					const lift = ({ x, y }: { x: number; y: number }) => ({ x, y: y + by });

@@ -20,7 +20,12 @@ describe('what two devices told, side by side', () => {
 		expect(said({ what: 'opened', step: 's' })).equal('open again');
 		expect(said({ what: 'skipped', step: 's', why: 'rain' })).equal('skipped: rain');
 		expect(said({ what: 'proved', step: 's', read: 4267 })).equal('read 4267 mm');
-		expect(said({ what: 'levelled', pieceId: 'p', tilt: -0.35 })).equal('the level read -0.35°');
+		const level = { what: 'levelled', pieceId: 'p', tilt: -0.35 };
+		expect(said(level)).equal('the level read -0.35°');
+		expect(said({ ...level, simulated: true })).equal('a simulated level read -0.35°');
+		const higher = { what: 'came-out', pieceId: 'p', higher: 6, simulated: true };
+		expect(said(higher)).equal('came out 6 mm too high by a simulated laser');
+		expect(said({ what: 'proved', read: 900, simulated: true })).equal('read 900 mm, simulated');
 		expect(said({ what: 'came-out', pieceId: 'p', higher: -6 })).equal('came out 6 mm too low');
 		expect(said({ what: 'shifted', right: -6 })).equal('levelled, 6 mm further left');
 		expect(said({ what: 'met', met: 'pipe' })).equal('met a pipe');

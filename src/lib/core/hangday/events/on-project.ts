@@ -67,6 +67,13 @@ export const stands =
 		fix: placement.fix && { ...placement.fix, at: rect.x + rect.width / 2 }
 	});
 
+/** What the level read before a piece was moved says nothing of how it hangs now. */
+export const unread = (hanging: Hanging): Hanging => ({
+	...hanging,
+	tilt: null,
+	simulated: false
+});
+
 export const raised =
 	(up: number) =>
 	(hanging: Hanging): Hanging => ({

@@ -10,5 +10,5 @@ export const proved: EventFace<'proved'> = {
 	},
 	matter: stepMatter,
 	latest: true,
-	inShort: ({ read }) => `read ${lengthIn(read)}`
+	inShort: ({ read, simulated }) => `read ${lengthIn(read)}${simulated ? ', simulated' : ''}`
 };

@@ -7,5 +7,6 @@ export const set: EventFace<'set'> = {
 	counts: markDone,
 	matter: hookMatter,
 	latest: true,
-	inShort: ({ hole }) => `set ${lengthIn(hole.x)} along, ${lengthIn(hole.y)} up`
+	inShort: ({ hole, simulated }) =>
+		`set ${lengthIn(hole.x)} along, ${lengthIn(hole.y)} up${simulated ? ', simulated' : ''}`
 };

@@ -1,10 +1,12 @@
 import { chooseOn } from '../../hangers/index.ts';
 import { lengthIn } from '../../units/say.ts';
 import { ofPiece, type EventFace } from './face.ts';
-import { onHanging, withPiece } from './on-project.ts';
+import { onHanging, unread, withPiece } from './on-project.ts';
 
 const along = (right: number): string =>
-	`levelled, ${lengthIn(Math.abs(right))} further ${right < 0 ? 'left' : 'right'}`;
+	right === 0
+		? 'levelled'
+		: `levelled, ${lengthIn(Math.abs(right))} further ${right < 0 ? 'left' : 'right'}`;
 
 export const shifted: EventFace<'shifted'> = {
 	what: 'shifted',
@@ -12,7 +14,7 @@ export const shifted: EventFace<'shifted'> = {
 	changes(project, event) {
 		const { pieceId, right, answer } = event;
 		const moved = onHanging(project, event, (hanging) => ({
-			...hanging,
+			...unread(hanging),
 			rect: { ...hanging.rect, x: hanging.rect.x + right }
 		}));
 		if (moved === project || !answer) return moved;
