@@ -1,6 +1,6 @@
 import { refuse } from '../check.ts';
 import { fail, ok, type Result } from '../result.ts';
-import { BUILD, pinnedTerm, termOf, type Term } from './evidence.ts';
+import { HALF_STUD, BUILD, pinnedTerm, termOf, type Term } from './evidence.ts';
 import { moved, spanOf, type Hint } from './hint.ts';
 import { fittingLean, leanAt, type Lean } from './lean.ts';
 import { fitPitches, spreadOfPhase, type PitchFit } from './posterior.ts';
@@ -40,6 +40,8 @@ export interface Stud {
 	/** Chance that a nail at x meets wood, whatever the pitch and the phase may be. */
 	chance: number;
 	pinned: boolean;
+	/** A nail or screw met nothing where it should be: whatever the layout says, it is not counted on. */
+	missed: boolean;
 }
 
 export interface StudEstimate {
@@ -95,12 +97,18 @@ export function estimateStuds(facts: StudFacts): Result<StudEstimate> {
 	const spreads = told.map((fit) => spreadOfPhase(fit, best.pitch));
 	const confidence = spreads.reduce((all, { share }) => all * share, best.chance);
 	const pins = facts.pinned ?? [];
+	const misfits = outliers(facts, fitted.value);
+	const misses = misfits.flatMap((index) => {
+		const hint = facts.hints[index]!;
+		return hint.kind === 'miss' ? [hint.x - (lean ? leanAt(lean, hint.y) : 0)] : [];
+	});
 	const studs = told.flatMap((fit, index) =>
 		centres(fit.segment, fit.phase, best.pitch).map((x) => ({
 			x,
 			sd: Math.hypot(spreads[index]!.sd, BUILD),
 			chance: chanceOfWood(fits, x),
-			pinned: false
+			pinned: false,
+			missed: misses.some((miss) => Math.abs(miss - x) < HALF_STUD)
 		}))
 	);
 	return ok({
@@ -110,7 +118,7 @@ export function estimateStuds(facts: StudFacts): Result<StudEstimate> {
 			.slice(1)
 			.map(({ pitch, logMax, chance }) => ({ pitch, behind: best.logMax - logMax, chance })),
 		nearTie: runnerUp !== undefined && best.logMax - runnerUp.logMax < 1,
-		outliers: outliers(facts, fitted.value),
+		outliers: misfits,
 		setAside,
 		confidence,
 		known: confidence >= KNOWN,
@@ -191,7 +199,7 @@ function centres({ left, right }: Segment, phase: number, pitch: number): number
 /** A pinned stud takes the place of the layout's own beside it. */
 function withPins(studs: Stud[], pins: readonly number[]): Stud[] {
 	const free = studs.filter(({ x }) => pins.every((pin) => Math.abs(pin - x) > 60));
-	const pinned = pins.map((x) => ({ x, sd: 1.5, chance: 1, pinned: true }));
+	const pinned = pins.map((x) => ({ x, sd: 1.5, chance: 1, pinned: true, missed: false }));
 	return [...free, ...pinned].sort((a, b) => a.x - b.x);
 }
 

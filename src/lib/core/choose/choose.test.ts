@@ -15,6 +15,7 @@ import { hungPiece } from '../plan/hung-piece.ts';
 import type { Made } from '../substrates/index.ts';
 import { KG_PER_POUND, weightOf } from '../units/constants.ts';
 import type { WayPoint } from './weigh.ts';
+import { failedNear } from './failed.ts';
 import { chooseFixings, type FixChoice, type ToChoose } from './choose.ts';
 
 const pounds = (lb: number) => lb * KG_PER_POUND;
@@ -46,6 +47,7 @@ interface Given {
 	movable?: boolean;
 	runs?: ToChoose['runs'];
 	left?: ToChoose['left'];
+	failed?: ToChoose['failed'];
 }
 
 function choose(
@@ -58,7 +60,8 @@ function choose(
 		kit = {},
 		movable = true,
 		runs = [],
-		left = []
+		left = [],
+		failed = []
 	}: Given = {}
 ): FixChoice {
 	const houseRules = { ...usualHouseRules, ...rules };
@@ -74,7 +77,8 @@ function choose(
 			kit,
 			houseRules,
 			runs,
-			left
+			left,
+			failed
 		},
 		rules: houseRules
 	});
@@ -314,6 +318,40 @@ describe('choosing what to fix a piece with', () => {
 		expect(instead.join(' ')).match(/made of.*studs.*installer/);
 	});
 
+	it('makes no hole within 40 mm of one that failed, moved or spread just so far', () => {
+		const of = framed(20);
+		const holes = (ways: FixChoice['ways']) =>
+			ways.flatMap(({ points }) => points.flatMap(({ hole }) => hole ?? []));
+		const nearest = (ways: FixChoice['ways'], at: { x: number; y: number }) =>
+			Math.min(...holes(ways).map(({ x, y }) => Math.hypot(x - at.x, y - at.y)));
+		for (const studs of [[], every(2000 - hungPoints(of)[1]!, 406.4)]) {
+			const [first] = choose(of, { studs }).ways;
+			const at = first!.points[0]!.hole!;
+			for (const met of ['nothing', 'metal', 'pipe'] as const)
+				for (const movable of [true, false]) {
+					const { ways } = choose(of, { studs, movable, failed: [{ at, met }] });
+					expect(ways, `${met} ${movable}`).not.empty;
+					expect(nearest(ways, at)).least(40);
+				}
+			const further = { x: at.x - 40, y: at.y };
+			expect(choose(of, { studs, failed: [{ at: further, met: 'nothing' }] }).ways[0]!.id).equal(
+				first!.id
+			);
+		}
+	});
+
+	it('bars wood that was met only for what opens behind the board', () => {
+		const of = framed(20);
+		const [first] = choose(of, { movable: false }).ways;
+		const { hook, hole } = first!.points[0]!;
+		const bars = (kind: typeof hook) =>
+			failedNear([{ at: hole!, met: 'wood' }], fixingOf(kind), hole!) !== null;
+		expect(bars('strap-toggle')).equal(true);
+		expect(bars(hook)).equal(false);
+		const failed = [{ at: hole!, met: 'wood' as const }];
+		expect(choose(of, { movable: false, failed }).ways[0]!.id).equal(first!.id);
+	});
+
 	it('asks for the weight first', () => {
 		const of = { ...framed(20), weight: null };
 		const houseRules = usualHouseRules;
@@ -325,7 +363,8 @@ describe('choosing what to fix a piece with', () => {
 				top: 1900,
 				studs: [],
 				runs: [],
-				left: []
+				left: [],
+				failed: []
 			},
 			...{ movable: true, made: BOARD, kit: {}, houseRules, rules: houseRules }
 		});

@@ -8,7 +8,9 @@ import { fail, ok, type Result } from '../result.ts';
 import { substrateOf, type Made } from '../substrates/index.ts';
 import type { Run } from '../survey/runs.ts';
 import { weightOf } from '../units/constants.ts';
+import { lengthIn } from '../units/say.ts';
 import { bedAt, type Bed } from './bed.ts';
+import { FAILED_WITHIN, failedNear } from './failed.ts';
 import { leftAt } from './left.ts';
 import { useOf, withinRule, type Use } from './holds.ts';
 import { posesOf, type Pose, type Standing } from './poses.ts';
@@ -134,25 +136,26 @@ const near = (x: number | null, other: number): boolean => x === null || Math.ab
 
 interface Point {
 	point: WallPoint & { load: PointLoad };
+	bearing: { x: number; y: number };
 	bed: Bed;
 }
 
 /** Points in one ground are fixed alike; each ground takes what serves there best. */
 function waysOf(pose: Pose, asked: ToChoose): { ways: Way[]; strongest: number } {
 	const at = asked.x + pose.nudge;
-	const points = pose.hung.points.map((point): Point => ({
-		point: point as Point['point'],
-		bed: bedAt(
-			asked.made,
-			asked.studs,
-			at + point.x + (point.hole?.dx ?? 0),
-			leftAt(
-				asked.left,
-				{ x: at + point.x, y: asked.top + pose.lift - point.drop.value },
-				asked.kit
+	const points = pose.hung.points.map((point): Point => {
+		const bearing = { x: at + point.x, y: asked.top + pose.lift - point.drop.value };
+		return {
+			point: point as Point['point'],
+			bearing,
+			bed: bedAt(
+				asked.made,
+				asked.studs,
+				bearing.x + (point.hole?.dx ?? 0),
+				leftAt(asked.left, bearing, asked.kit)
 			)
-		)
-	}));
+		};
+	});
 	const grounds = [...new Set(points.map(({ bed }) => groundKey(bed)))];
 	const options = grounds.map((ground) =>
 		servingOn(
@@ -179,10 +182,13 @@ interface Serving {
 }
 
 function servingOn(points: readonly Point[], { roles }: Pose, asked: ToChoose): Serving[] {
-	const { kit, houseRules, hungPiece } = asked;
+	const { kit, houseRules, hungPiece, failed } = asked;
 	return fixings.flatMap((fixing) => {
 		const uses = new Map<WallPoint, Use>();
-		for (const { point, bed } of points) {
+		for (const { point, bearing, bed } of points) {
+			const off = point.hole ?? bearingToHole(kit, fixing.kind);
+			const hole = { x: bearing.x + off.dx, y: bearing.y + off.dy };
+			if (failedNear(failed, fixing, hole) !== null) return [];
 			const use = useOf(fixing, {
 				bed,
 				roles,
@@ -209,9 +215,9 @@ function wayOf(
 	pose: Pose,
 	points: readonly Point[],
 	chosen: readonly Serving[],
-	{ hungPiece, houseRules, kit, runs, x, top }: ToChoose
+	{ hungPiece, houseRules, kit, runs, top }: ToChoose
 ): Way {
-	const at = points.map(({ point, bed }): WayPoint => {
+	const at = points.map(({ point, bearing, bed }): WayPoint => {
 		const { kind, uses } = chosen.find((each) => each.uses.has(point))!;
 		const { down, pull } = point.load;
 		const off = point.hole ?? bearingToHole(kit, kind);
@@ -219,10 +225,7 @@ function wayOf(
 			name: point.name,
 			x: point.x,
 			hook: kind,
-			hole:
-				hookOf(kind).puts === 'hole'
-					? { x: x + pose.nudge + point.x + off.dx, y: top + pose.lift - point.drop.value + off.dy }
-					: null,
+			hole: hookOf(kind).puts === 'hole' ? { x: bearing.x + off.dx, y: bearing.y + off.dy } : null,
 			ground: bed.ground,
 			use: uses.get(point)!,
 			load: { down: down.value, pull: pull.value }
@@ -273,8 +276,11 @@ function onWhat(points: readonly WayPoint[]): string {
 }
 
 /** What would make a piece possible to hang that nothing serves for. */
-function wouldHelp({ made, studs, hungPiece, piece }: ToChoose): string[] {
+function wouldHelp({ made, studs, hungPiece, piece, failed }: ToChoose): string[] {
 	return [
+		...(failed.length > 0
+			? [`Move it: no hole is made nearer than ${lengthIn(FAILED_WITHIN)} to one that failed.`]
+			: []),
 		...(substrateOf(made).unsettled ? ['Find out what the wall is made of, in Survey.'] : []),
 		...(studs.length === 0
 			? ['Find the studs, in Survey: screws in them hold several times more.']

@@ -1,4 +1,5 @@
 import type { LeftBehind } from '../catalogue/index.ts';
+import { FAILED_WITHIN, type FailedPlace } from './failed.ts';
 import { bearingOf } from './left.ts';
 import type { HookKind, Role } from '../fixings/index.ts';
 import { hookOf } from '../fixings/index.ts';
@@ -43,6 +44,8 @@ export interface Standing {
 	/** Middles of the studs that are as good as known, mm. */
 	studs: readonly number[];
 	rules: HangerRules & { nudge: number };
+	/** Where holes in this wall failed. */
+	failed: readonly FailedPlace[];
 	/** What earlier hangings left in the wall. */
 	left: readonly LeftBehind[];
 	kit: Project['kit'];
@@ -57,6 +60,10 @@ export const posesOf = (standing: Standing): Pose[] =>
 		return [
 			...usual,
 			...nudged(usual, standing),
+			...usual.flatMap((pose) => [
+				...besideFailed(pose, standing),
+				...spreadAnew(pose, base, standing)
+			]),
 			...usual.flatMap((pose) => ontoLeft(pose, standing)),
 			...meeting(base, standing)
 		];
@@ -80,11 +87,34 @@ function usually(base: Base, standing: Standing): Pose[] {
 
 /** With its points where they meet studs. */
 function meeting(base: Base, standing: Standing): Pose[] {
-	const { hungPiece, rules } = standing;
 	const hanger = hangerOf(base.back);
-	return meetings(hanger, base.back, standing).flatMap((places) =>
-		posed(base, hanger.meet!.solve(base.back, hungPiece, rules, places), places, standing)
-	);
+	return meetings(hanger, base.back, standing).flatMap((places) => posedAt(base, places, standing));
+}
+
+/** With its two hooks further apart, or nearer to each other, so that both lie clear of places that failed. */
+function spreadAnew(pose: Pose, base: Base, standing: Standing): Pose[] {
+	const { meet } = hangerOf(base.back);
+	const [left, right] = pose.hung.points;
+	if (!meet?.counts.includes(2) || !left || !right || pose.hung.points.length !== 2) return [];
+	const failed = failedAtHeightOf(pose, standing);
+	if (placesOf(pose, standing).every((place) => isClear(place, failed))) return [];
+	const reach = meet.reach(base.back, standing.hungPiece);
+	return [-CLEAR, CLEAR]
+		.map((by) => [left.x - by, right.x + by])
+		.filter(
+			([from, to]) =>
+				from! >= -reach.left &&
+				to! <= reach.right &&
+				to! - from! >= LEAST_APART &&
+				[from!, to!].every((place) => isClear(standing.x + place, failed))
+		)
+		.flatMap((places) => posedAt(base, places, standing));
+}
+
+function posedAt(base: Base, places: readonly number[], standing: Standing): Pose[] {
+	const { hungPiece, rules } = standing;
+	const { meet } = hangerOf(base.back);
+	return posed(base, meet!.solve(base.back, hungPiece, rules, places), places, standing);
 }
 
 function posed(
@@ -143,6 +173,35 @@ function nudged(poses: readonly Pose[], standing: Standing): Pose[] {
 		);
 		return best === undefined ? [] : [{ ...pose, nudge: best }];
 	});
+}
+
+/** A hole goes so far beside one that failed, mm. */
+const CLEAR = FAILED_WITHIN + 1;
+
+/** Places along the wall that lie clear of those that failed at about the height of a pose’s points. */
+const isClear = (place: number, failed: readonly FailedPlace[]): boolean =>
+	failed.every(({ at }) => Math.abs(at.x - place) >= FAILED_WITHIN);
+
+const failedAtHeightOf = ({ hung, lift }: Pose, { failed, top }: Standing): FailedPlace[] =>
+	failed.filter(({ at }) =>
+		hung.points.some(
+			({ drop }) => Math.abs(top + lift - drop.value - at.y) < FAILED_WITHIN + HOOK_HEIGHT
+		)
+	);
+
+/** A hole lies at most so far above or below where its hook bears, mm. */
+const HOOK_HEIGHT = 30;
+
+/** The piece moved just so far that its points lie clear of places that failed. */
+function besideFailed(pose: Pose, standing: Standing): Pose[] {
+	if (!standing.movable) return [];
+	const failed = failedAtHeightOf(pose, standing);
+	const places = placesOf(pose, standing);
+	if (places.every((place) => isClear(place, failed))) return [];
+	return failed
+		.flatMap(({ at }) => places.flatMap((place) => [at.x - place - CLEAR, at.x - place + CLEAR]))
+		.filter((by) => Math.abs(by) <= CLEAR && places.every((place) => isClear(place + by, failed)))
+		.map((nudge) => ({ ...pose, nudge }));
 }
 
 /** Small moves of the piece that bring one of its points onto what was left in the wall. */

@@ -1,15 +1,17 @@
 import { expect } from 'chai';
 import { DEMO } from '../../store/demo/index.ts';
-import { setPiece, takeDown } from '../../store/commands/index.ts';
+import { setPiece, settle, settlementBy, takeDown } from '../../store/commands/index.ts';
 import { tried } from '../../store/history.ts';
 import { NOT_CHECKED } from '../cautions/index.ts';
+import { happen } from '../hangday/happen.ts';
 import { frozenPoints, newHanging } from '../hangday/frozen.ts';
 import type { Back } from '../hangers/index.ts';
 import { startBack } from '../model/index.ts';
+import type { DayEventOf } from '../model/day.ts';
 import type { Project } from '../model/project.ts';
 import { hookOf } from '../fixings/index.ts';
-import { holdsNow, nailPullOf, stoppedBy, studsBehind } from './fix.ts';
-import { planWall } from './plan-wall.ts';
+import { holdsNow, nailPullOf, stoppedBy, studsBehind, type PieceFix } from './fix.ts';
+import { knownStuds, planWall } from './plan-wall.ts';
 
 const plan = planWall(DEMO, 'stair-hall');
 if (!plan.ok) throw new Error(plan.error.message);
@@ -91,6 +93,60 @@ describe('a piece that hangs, and is then planned otherwise', () => {
 		const { back } = hung.pieces.find(({ id }) => id === of('A').pieceId)!;
 		const wide = withBack({ ...back, ringSpan: 5000 } as Back);
 		expect(stopsOn(wide).stops).deep.equal([NOT_CHECKED]);
+	});
+});
+
+describe('a stud that was missed', () => {
+	const { choice } = fixOf('C');
+	const wayOfC = (choice.ok ? choice.value.ways : []).find(({ points }) =>
+		points.some(({ ground }) => ground === 'timber')
+	)!;
+	const settled = tried(DEMO, settle('stair-hall', [settlementBy(of('C').pieceId, wayOfC)]));
+	const before = planWall(settled, 'stair-hall');
+	if (!before.ok) throw new Error(before.error.message);
+	const fixed = (fixes: readonly PieceFix[]) =>
+		fixes.find(({ pieceId }) => pieceId === of('C').pieceId)!;
+	const inStud = fixed(before.value.fixes).now.findIndex(
+		(use) => use.ok && use.value.ground === 'timber'
+	);
+	const { id, hole } = before.value.pieces.find(({ letter }) => letter === 'C')!.hooks[inStud]!;
+	const metAt: DayEventOf<'met'> = {
+		...{ id: 'e', at: '2026-05-02T10:00:00.000Z', by: '', wallId: 'stair-hall' },
+		...{ what: 'met', step: 's', hookId: id, pieceId: of('C').pieceId, met: 'nothing', hole }
+	};
+	const after = planWall(happen(settled, metAt), 'stair-hall');
+	if (!after.ok) throw new Error(after.error.message);
+
+	it('is counted on no more', () => {
+		const near = (studs: readonly number[]) => studs.filter((x) => Math.abs(x - hole.x) < 15);
+		expect(near(knownStuds(before.value.bones))).length(1);
+		expect(near(knownStuds(after.value.bones))).length(0);
+		expect(knownStuds(after.value.bones).length).least(2);
+	});
+
+	it('is not offered again to any piece, within 40 mm', () => {
+		const { choice } = fixed(after.value.fixes);
+		expect(choice.ok && choice.value.ways.length).above(0);
+		for (const { choice } of after.value.fixes)
+			for (const way of choice.ok ? choice.value.ways : [])
+				for (const point of way.points)
+					if (point.hole)
+						expect(Math.hypot(point.hole.x - hole.x, point.hole.y - hole.y), way.on).least(40);
+	});
+
+	it('stops a hook that is planned there, until it is set', () => {
+		const planned = (dx: number) =>
+			tried(
+				{ ...settled, day: [{ ...metAt, hole: { x: hole.x + dx, y: hole.y } }] },
+				settle('stair-hall', [settlementBy(of('C').pieceId, wayOfC)])
+			);
+		const stops = (dx: number) => {
+			const found = planWall(planned(dx), 'stair-hall');
+			const { cautions } = fixed(found.ok ? found.value.fixes : []);
+			return cautions.filter(({ code }) => code === 'too-weak').length;
+		};
+		expect(stops(-39)).equal(1);
+		expect(stops(-41)).equal(0);
 	});
 });
 

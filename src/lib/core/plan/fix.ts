@@ -3,6 +3,7 @@ import type { Caution } from '../caution.ts';
 import { fixCautions, NOT_CHECKED } from '../cautions/index.ts';
 import { fixingOf, type LeftBehind } from '../catalogue/index.ts';
 import { bedAt } from '../choose/bed.ts';
+import { FAILED_WITHIN, failedNear } from '../choose/failed.ts';
 import { leftAt } from '../choose/left.ts';
 import { chooseFixings, type FixChoice, type ToChoose } from '../choose/choose.ts';
 import { useOf, withinRule, type Use } from '../choose/holds.ts';
@@ -16,10 +17,11 @@ import type { Project } from '../model/project.ts';
 import type { Wall } from '../model/wall.ts';
 import { activeArrangement, groupOf } from '../model/arrangement.ts';
 import { fail, type Result } from '../result.ts';
-import { leftOn } from './old-holes.ts';
+import { failedOn, leftOn } from './old-holes.ts';
 import { nailPull } from '../statics/prying.ts';
 import { hookOf, standOffOf } from '../fixings/index.ts';
 import { type PlannedHook, type PlannedPiece } from './hang.ts';
+import { lengthIn } from '../units/say.ts';
 import { hungPiece } from './hung-piece.ts';
 import { piecesById, placeWall } from './plan-for-page.ts';
 
@@ -92,8 +94,8 @@ export function fixOnWall(project: Project, wall: Wall, framing: Framing): Piece
 
 /** What a choice is made from, for a piece of a wall at a place. */
 export const toChoose = ({
-	project: { houseRules, kit },
-	wall: { made },
+	project: { houseRules, kit, day },
+	wall: { id, made },
 	...where
 }: Pick<ToChoose, 'piece' | 'studs' | 'runs' | 'left' | 'x' | 'top' | 'movable'> & {
 	project: Project;
@@ -102,6 +104,7 @@ export const toChoose = ({
 	...where,
 	hungPiece: hungPiece(where.piece),
 	rules: houseRules,
+	failed: failedOn(day, id),
 	...{ made, houseRules, kit }
 });
 
@@ -135,7 +138,7 @@ export const stoppedBy = (
 };
 
 function usesNow(
-	{ hooks, hung }: PlannedPiece,
+	{ hooks, hung, hanging }: PlannedPiece,
 	piece: Piece,
 	{
 		project,
@@ -149,11 +152,14 @@ function usesNow(
 		left: readonly LeftBehind[];
 	}
 ): Result<Use>[] {
+	const failed = failedOn(project.day, wall.id);
 	if (!hung) return hooks.map(() => notChecked);
 	const roles = rolesOf(hangerOf(piece.back));
 	return hooks.flatMap((hook, index) => {
 		const point = hung.points[index]!;
 		if (!hasLoad(point)) return [];
+		if (!hanging && !hook.set && failedNear(failed, fixingOf(hook.kind), hook.hole) !== null)
+			return [failedHere];
 		return [
 			useOf(fixingOf(hook.kind), {
 				bed: bedAt(wall.made, studs, hook.hole.x, leftAt(left, hook.bearing, project.kit)),
@@ -168,5 +174,10 @@ function usesNow(
 }
 
 const notChecked = fail(NOT_CHECKED, 'What it carries does not follow from the back as entered.');
+
+const failedHere = fail(
+	'failed-here',
+	`A hole failed here, or within ${lengthIn(FAILED_WITHIN)} of it.`
+);
 
 const hasLoad = (point: WallPoint): point is WallPoint & { load: PointLoad } => point.load !== null;

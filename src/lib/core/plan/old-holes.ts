@@ -1,7 +1,10 @@
 import { faceOf, type Feature } from '../features/index.ts';
 import type { LeftBehind } from '../catalogue/index.ts';
+import type { FailedPlace } from '../choose/failed.ts';
 import { hookOf } from '../fixings/index.ts';
 import { holdsPoint, right, top, type Rect } from '../geometry/rect.ts';
+import { memoised } from '../memo.ts';
+import type { DayEvent } from '../model/day.ts';
 import type { Wall } from '../model/wall.ts';
 import type { PlannedHook, PlannedPiece } from './hang.ts';
 
@@ -30,6 +33,13 @@ export const oldHoles = (
 				pieces.find(({ hooks }) => hooks.some((hook) => hangsOn(hook, feature)))?.letter ?? null,
 			behind: pieces.find(({ rect }) => hides(rect, feature))?.letter ?? null
 		}));
+
+/** Where holes in a wall failed while hanging, whatever became of them since. */
+export const failedOn = memoised((day: readonly DayEvent[], wallId: string): FailedPlace[] =>
+	day.flatMap((event) =>
+		event.what === 'met' && event.wallId === wallId ? [{ at: event.hole, met: event.met }] : []
+	)
+);
 
 /** Sound nails, screws and anchors that can be hung on again. */
 export const leftOn = (wall: Wall): LeftBehind[] =>

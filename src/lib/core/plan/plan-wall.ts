@@ -36,8 +36,9 @@ export function knownLean(bones: Bones | null): Lean | null {
 	return estimate?.ok && estimate.value.known ? estimate.value.lean : null;
 }
 
-/** Middles of the studs that are as good as known, mm; none while they are not. */
+/** Middles of the studs that are as good as known, mm: none while the layout is not, and none that was missed. */
 export function knownStuds(bones: Bones | null): number[] {
 	const estimate = bones?.estimate;
-	return estimate?.ok && estimate.value.known ? estimate.value.studs.map(({ x }) => x) : [];
+	if (!estimate?.ok || !estimate.value.known) return [];
+	return estimate.value.studs.flatMap(({ x, missed }) => (missed ? [] : [x]));
 }

@@ -42,11 +42,15 @@
 	</thead>
 	<tbody>
 		{#each estimate.studs as stud, index (index)}
-			<tr class:unsure={!estimate.known || stud.chance < SURE}>
+			<tr class:unsure={!estimate.known || stud.missed || stud.chance < SURE}>
 				<td class="measure">{formatLength(stud.x, coarser(styles.lead))}</td>
 				<td class="measure">± {formatLength(NINETY * stud.sd, coarser(styles.lead))}</td>
 				<td class="measure"
-					>{stud.chance < SURE ? 'not known' : `${Math.floor(stud.chance * 100)} %`}</td
+					>{stud.missed
+						? 'missed here'
+						: stud.chance < SURE
+							? 'not known'
+							: `${Math.floor(stud.chance * 100)} %`}</td
 				>
 				<td>
 					<button
