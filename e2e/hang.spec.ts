@@ -266,7 +266,9 @@ test('a piece that came out too high or off the wall gets one instruction, and i
 	await kept(page);
 	await open(page, `${HALL}/book`);
 	await page.getByRole('radio', { name: 'history' }).check();
-	await expect(page.getByText(/^A came out \d+\/\d+" too high by a simulated laser\.$/)).toBeVisible();
+	await expect(
+		page.getByText(/^A came out \d+\/\d+" too high by a simulated laser\.$/)
+	).toBeVisible();
 });
 
 test('steps are done earlier or later within what is safe, and what waits says for what', async ({

@@ -1,5 +1,5 @@
-import { deflateSync } from 'node:zlib';
 import type { Locator, Page } from '@playwright/test';
+import { png } from './png.ts';
 import {
 	accessible,
 	expect,
@@ -20,47 +20,6 @@ async function openRack(page: Page, letter: string): Promise<void> {
 	await openDemo(page);
 	await station(page, 'Rack').click();
 	await pieceOn(page, letter).focus();
-}
-
-/** CRC-32 as PNG asks for it (ISO 3309). */
-function crc32(bytes: Buffer): number {
-	let crc = ~0;
-	for (const byte of bytes) {
-		crc ^= byte;
-		for (let bit = 0; bit < 8; bit++) crc = (crc >>> 1) ^ (crc & 1 ? 0xedb88320 : 0);
-	}
-	return ~crc >>> 0;
-}
-
-/** A PNG in one colour, transparent where `inside` says no. */
-function png(
-	width: number,
-	height: number,
-	colour: [number, number, number],
-	inside: (x: number, y: number) => boolean = () => true
-): Buffer {
-	const chunk = (name: string, data: Buffer) => {
-		const body = Buffer.concat([Buffer.from(name), data]);
-		const length = Buffer.alloc(4);
-		length.writeUInt32BE(data.length);
-		const crc = Buffer.alloc(4);
-		crc.writeUInt32BE(crc32(body));
-		return Buffer.concat([length, body, crc]);
-	};
-	const head = Buffer.alloc(13);
-	head.writeUInt32BE(width, 0);
-	head.writeUInt32BE(height, 4);
-	head.set([8, 6, 0, 0, 0], 8);
-	const rows = Buffer.alloc(height * (1 + width * 4));
-	for (let y = 0; y < height; y++)
-		for (let x = 0; x < width; x++)
-			rows.set([...colour, inside(x, y) ? 255 : 0], y * (1 + width * 4) + 1 + x * 4);
-	return Buffer.concat([
-		Buffer.from('89504e470d0a1a0a', 'hex'),
-		chunk('IHDR', head),
-		chunk('IDAT', deflateSync(rows)),
-		chunk('IEND', Buffer.alloc(0))
-	]);
 }
 
 const picture = (name: string, buffer: Buffer, mimeType = 'image/png') => ({
@@ -182,7 +141,12 @@ test('a photo is cut, kept, shown, carried in the zip, and its outline traced', 
 	await expect(page.getByRole('alert')).toContainText('damaged');
 	await page.getByRole('button', { name: 'Leave it' }).click();
 
-	await add.setInputFiles(picture('red.png', png(80, 60, [200, 40, 30])));
+	await add.setInputFiles(
+		picture(
+			'red.png',
+			png(80, 60, () => [200, 40, 30])
+		)
+	);
 	const corner = page.getByRole('button', { name: /^Upper left corner of the cut, 0 across/ });
 	await corner.press('Shift+ArrowRight');
 	await expect(page.getByRole('button', { name: /^Upper left corner.*, 5 across/ })).toBeVisible();
@@ -202,7 +166,12 @@ test('a photo is cut, kept, shown, carried in the zip, and its outline traced', 
 	await page.getByRole('menuitem', { name: 'Tea room' }).click();
 	await pieceOn(page, 'O').focus();
 	const plus = (x: number, y: number) => (x > 30 && x < 60) || (y > 30 && y < 60);
-	await add.setInputFiles(picture('plus.png', png(90, 90, [60, 90, 40], plus)));
+	await add.setInputFiles(
+		picture(
+			'plus.png',
+			png(90, 90, (x, y) => [60, 90, 40, plus(x, y) ? 255 : 0])
+		)
+	);
 	await page.getByRole('button', { name: 'Keep this photo' }).click();
 	await expect(page.getByRole('img', { name: 'O, Ferry oar' })).toBeVisible();
 	await kept(page);
@@ -343,9 +312,12 @@ test('an outline is drawn by hand, corner by corner, and a finding keeps its pho
 	await part(page, 'check');
 	const joints = page.getByRole('group', { name: /corners of the frame/ });
 	await joints.getByRole('button', { name: 'a job' }).click();
-	await page
-		.getByLabel(/^Photo of: Press the corners/)
-		.setInputFiles(picture('crack.png', png(40, 30, [90, 60, 40])));
+	await page.getByLabel(/^Photo of: Press the corners/).setInputFiles(
+		picture(
+			'crack.png',
+			png(40, 30, () => [90, 60, 40])
+		)
+	);
 	await expect(page.getByRole('img', { name: /^Noted on: Press the corners/ })).toBeVisible();
 	await page
 		.getByLabel(/^Photo of: Press the corners/)

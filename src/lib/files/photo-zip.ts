@@ -1,13 +1,24 @@
-import { strFromU8, strToU8, unzip, zip, type Unzipped } from 'fflate';
+import {
+	strFromU8,
+	strToU8,
+	unzipSync,
+	Zip,
+	ZipDeflate,
+	ZipPassThrough,
+	type Unzipped
+} from 'fflate';
 import { fail, ok, type Result } from '../core/index.ts';
 import { hashOf } from '../photos/hash.ts';
 import { LARGEST_FILE } from './project-file.ts';
 
 /** Name of the project, or of its pack, inside the zip, and of the folder its photos lie in. */
 const PROJECT = 'project.json';
-const PHOTOS = 'photos/';
-/** Largest zip that is opened, bytes. */
+const PHOTO = /^photos\/([0-9a-f]{64})\.(png|jpg)$/;
+/** Largest zip that is opened, and most that it may unpack to, bytes. */
 export const LARGEST_ZIP = 400 * 1024 * 1024;
+const LARGEST_PHOTO = 20 * 1024 * 1024;
+/** Photos are packed tight already: what claims to unpack to more than this many times its size is none. */
+const TIGHTEST_PHOTO = 20;
 
 export interface ZippedPhoto {
 	hash: string;
@@ -20,57 +31,111 @@ export interface WithPhotos {
 	photos: readonly ZippedPhoto[];
 }
 
-/** A project or a pack with its photos as one zip: `project.json`, and each photo under its hash. */
-export async function writePhotoZip({ text, photos }: WithPhotos): Promise<Blob> {
-	const entries: Record<string, [Uint8Array, { level: 0 | 6 }]> = {
-		[PROJECT]: [strToU8(text), { level: 6 }]
-	};
-	for (const { hash, blob } of photos)
-		entries[`${PHOTOS}${hash}.${ending(blob.type)}`] = [
-			new Uint8Array(await blob.arrayBuffer()),
-			{ level: 0 }
-		];
-	const bytes = await new Promise<Uint8Array<ArrayBuffer>>((resolve, reject) =>
-		zip(entries, (error, data) => (error ? reject(error) : resolve(new Uint8Array(data))))
-	);
-	return new Blob([bytes], { type: 'application/zip' });
+/** Told after each photo. */
+export type OnPhoto = (done: number, of: number) => void;
+
+/**
+ * A project or a pack with its photos as one zip: `project.json`, and each photo under its hash.
+ * It keeps its thread busy: in a page it runs in a worker.
+ */
+export async function writePhotoZip(
+	{ text, photos }: WithPhotos,
+	onphoto: OnPhoto = () => undefined
+): Promise<Blob> {
+	const parts: BlobPart[] = [];
+	let trouble: Error | null = null;
+	const zip = new Zip((error, bytes) => {
+		if (error) trouble = error;
+		else parts.push(bytes as Uint8Array<ArrayBuffer>);
+	});
+	const project = new ZipDeflate(PROJECT, { level: 6 });
+	zip.add(project);
+	project.push(strToU8(text), true);
+	for (const [index, { hash, blob }] of photos.entries()) {
+		const photo = new ZipPassThrough(`photos/${hash}.${ending(blob.type)}`);
+		zip.add(photo);
+		photo.push(new Uint8Array(await blob.arrayBuffer()), true);
+		onphoto(index + 1, photos.length);
+	}
+	zip.end();
+	if (trouble) throw trouble;
+	return new Blob(parts, { type: 'application/zip' });
 }
 
 /**
  * The text and the photos out of a zip; refused whole when anything in it is not what it says.
- * Errors: `not-a-zip`, `no-project`, `damaged-photo`, `too-large`.
+ * What it claims to unpack to is summed before anything is unpacked. It keeps its thread busy: in a page it runs in a
+ * worker. Errors: `not-a-zip`, `no-project`, `damaged-photo`, `too-large`.
  */
-export async function readPhotoZip(bytes: Uint8Array): Promise<Result<WithPhotos>> {
-	if (bytes.length > LARGEST_ZIP)
-		return fail('too-large', 'This zip is larger than 400 MB; a project is not.');
-	let files: Unzipped;
+export async function readPhotoZip(
+	bytes: Uint8Array,
+	onphoto: OnPhoto = () => undefined
+): Promise<Result<WithPhotos>> {
+	if (bytes.length > LARGEST_ZIP) return tooLarge;
+	const entries: Entry[] = [];
 	try {
-		files = await new Promise<Unzipped>((resolve, reject) =>
-			unzip(bytes, { filter: wanted }, (error, data) => (error ? reject(error) : resolve(data)))
-		);
+		unzipSync(bytes, { filter: (entry) => (entries.push(entry), false) });
 	} catch {
-		return fail('not-a-zip', 'This zip file is damaged and cannot be opened.');
+		return notAZip;
 	}
-	const text = files[PROJECT];
+	const wanted = entries.filter(isOurs);
+	const refused = vast(wanted);
+	if (refused) return refused;
+	const files = unpack(bytes);
+	if (!files) return notAZip;
+	const { [PROJECT]: text, ...photoFiles } = files;
 	if (!text)
 		return fail('no-project', 'There is no Warm Porch project or hang pack in this zip file.');
 	const photos: ZippedPhoto[] = [];
-	for (const [name, data] of Object.entries(files)) {
-		if (name === PROJECT) continue;
-		const [hash = '', kind = ''] = name.slice(PHOTOS.length).split('.');
-		const blob = new Blob([new Uint8Array(data)], {
+	const names = Object.keys(photoFiles);
+	for (const name of names) {
+		const [, hash = '', kind = ''] = PHOTO.exec(name)!;
+		const blob = new Blob([photoFiles[name] as Uint8Array<ArrayBuffer>], {
 			type: kind === 'png' ? 'image/png' : 'image/jpeg'
 		});
 		if ((await hashOf(blob)) !== hash)
 			return fail('damaged-photo', 'A photo in this zip file is damaged.', name);
 		photos.push({ hash, blob });
+		onphoto(photos.length, names.length);
 	}
 	return ok({ text: strFromU8(text), photos });
 }
 
-const ending = (type: string): string => (type === 'image/png' ? 'png' : 'jpg');
+interface Entry {
+	name: string;
+	size: number;
+	originalSize: number;
+}
 
-/** Only what we write is unpacked, and nothing that claims to be vast. */
-const wanted = ({ name, originalSize }: { name: string; originalSize: number }): boolean =>
-	(name === PROJECT && originalSize <= LARGEST_FILE) ||
-	(/^photos\/[0-9a-f]{64}\.(png|jpg)$/.test(name) && originalSize <= 20 * 1024 * 1024);
+/** Only what we write is unpacked. */
+const isOurs = ({ name }: Entry): boolean => name === PROJECT || PHOTO.test(name);
+
+/** null where it cannot be unpacked. */
+function unpack(bytes: Uint8Array): Unzipped | null {
+	try {
+		return unzipSync(bytes, { filter: isOurs });
+	} catch {
+		return null;
+	}
+}
+
+/** Why what a zip claims to hold is not unpacked; null where it may be. */
+function vast(entries: readonly Entry[]): Result<never> | null {
+	const sum = entries.reduce((all, { originalSize }) => all + originalSize, 0);
+	if (sum > LARGEST_ZIP) return tooLarge;
+	for (const { name, size, originalSize } of entries) {
+		if (name === PROJECT && originalSize > LARGEST_FILE)
+			return fail('too-large', 'The project in this zip file is larger than 24 MB.', name);
+		if (name !== PROJECT && originalSize > Math.min(LARGEST_PHOTO, size * TIGHTEST_PHOTO + 1000))
+			return fail('damaged-photo', 'A photo in this zip file is larger than a photo can be.', name);
+	}
+	return null;
+}
+
+const tooLarge = fail(
+	'too-large',
+	'This zip file is larger than 400 MB, or opens to more; a project is not.'
+);
+const notAZip = fail('not-a-zip', 'This zip file is damaged and cannot be opened.');
+
+const ending = (type: string): string => (type === 'image/png' ? 'png' : 'jpg');

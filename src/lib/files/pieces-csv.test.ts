@@ -4,6 +4,8 @@ import { kinds, startPiece, usualHouseRules, type Piece } from '../core/index.ts
 import {
 	matchColumn,
 	matchHeader,
+	MOST_COLUMNS,
+	MOST_LETTERS,
 	MOST_ROWS,
 	piecesCsv,
 	readRows,
@@ -53,6 +55,12 @@ describe('readTable', () => {
 		const rows = (count: number) => `name,width,height\n${'A,1,1\n'.repeat(count)}`;
 		expect(code(rows(MOST_ROWS))).equal('ok');
 		expect(code(rows(MOST_ROWS + 1))).equal('too-many-rows');
+		const wide = (count: number) => `name,width,height${',x'.repeat(count - 3)}\nA,10,20`;
+		expect(code(wide(MOST_COLUMNS))).equal('ok');
+		expect(code(wide(MOST_COLUMNS + 1))).equal('too-many-columns');
+		expect(code(wide(200_000))).equal('too-many-columns');
+		expect(code(`name,width,height${','.repeat(500)}\nA,10,20`)).equal('ok');
+		expect(code('x'.repeat(MOST_LETTERS + 1))).equal('too-large');
 	});
 });
 

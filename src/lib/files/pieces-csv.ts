@@ -33,8 +33,10 @@ export const COLUMNS = [
 ] as const;
 export type Column = (typeof COLUMNS)[number];
 
-/** Rows that are read at the most. */
+/** Rows and columns that are read at the most, and letters of the whole list. */
 export const MOST_ROWS = 5000;
+export const MOST_COLUMNS = 60;
+export const MOST_LETTERS = 5_000_000;
 
 /** A table as it was pasted or read, before anything is taken for granted. */
 export interface RawTable {
@@ -48,9 +50,11 @@ export interface RawTable {
 
 /**
  * Text of a spreadsheet or a CSV file as a table. Commas, semicolons or tabs; a BOM is dropped.
- * Errors: `empty`, `too-many-rows`, `unreadable` (quotes that never close).
+ * Errors: `too-large`, `empty`, `too-many-rows`, `too-many-columns`, `unreadable` (quotes that never close).
  */
 export function readTable(text: string): Result<RawTable> {
+	if (text.length > MOST_LETTERS)
+		return fail('too-large', 'This list is larger than 5 MB. Cut it into parts.');
 	const parsed = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), {
 		skipEmptyLines: 'greedy',
 		delimitersToGuess: ['\t', ';', ',']
@@ -70,7 +74,15 @@ export function readTable(text: string): Result<RawTable> {
 	if (body.length === 0) return fail('empty', 'There are no rows under the names of the columns.');
 	if (body.length > MOST_ROWS)
 		return fail('too-many-rows', `These are ${body.length} rows; at most ${MOST_ROWS} are read.`);
-	const width = Math.max(...rows.map((row) => row.length));
+	const width = rows.reduce(
+		(widest, row) => Math.max(widest, row.findLastIndex((cell) => cell !== '') + 1),
+		0
+	);
+	if (width > MOST_COLUMNS)
+		return fail(
+			'too-many-columns',
+			`This list has ${width} columns; at most ${MOST_COLUMNS} are read.`
+		);
 	return ok({
 		header: Array.from({ length: width }, (_, index) =>
 			named ? (first[index] ?? '') : `column ${index + 1}`

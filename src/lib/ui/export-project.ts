@@ -3,6 +3,7 @@ import { download } from '../files/download.ts';
 import { fileName } from '../files/file-name.ts';
 import { writeProjectFile } from '../files/project-file.ts';
 import { photosOf } from '../store/photos-of.ts';
+import { notices } from './toast.svelte.ts';
 
 /** Saves the project as a file that can be opened again: a zip when it has photos. */
 export async function exportProject(project: Project): Promise<void> {
@@ -12,7 +13,8 @@ export async function exportProject(project: Project): Promise<void> {
 		download(fileName([project.name], 'json'), text, 'application/json');
 		return;
 	}
-	const { writePhotoZip } = await import('../files/photo-zip.ts');
-	const zip = await writePhotoZip({ text, photos });
-	download(fileName([project.name], 'zip'), zip, 'application/zip');
+	const { zipped } = await import('./zip.ts');
+	const zip = await zipped({ text, photos: photos.map(({ hash, blob }) => ({ hash, blob })) });
+	if (zip.ok) download(fileName([project.name], 'zip'), zip.value, 'application/zip');
+	else notices.error(zip.error.message);
 }

@@ -8,10 +8,11 @@ import { adoptProject } from '../store/projects.ts';
 import { projectPath } from './paths.ts';
 import { holdPack } from './receive/held.ts';
 import { notices } from './toast.svelte.ts';
+import { unzipped } from './zip.ts';
 
 /** Opens a project file the person chose or dropped; says why when it is refused. */
 export async function openFile(file: File): Promise<void> {
-	const read = await readFile(file);
+	const read = await readFile(file, unzipped);
 	if (!read.ok) return refuse(file, read.error);
 	const { text, photos } = read.value;
 	const pack = text.includes(PACK_FORMAT) ? jsonOf(text) : undefined;

@@ -1,5 +1,7 @@
 type Sonner = typeof import('svelte-sonner');
 
+const WORKING = 'working';
+
 /** The place where notices appear; fetched with the first notice, as most visits have none. */
 class Notices {
 	Toaster: Sonner['Toaster'] | null = $state.raw(null);
@@ -24,6 +26,16 @@ class Notices {
 		void this.#show(({ toast }) =>
 			toast(text, { id: text, duration: 20_000, action: { label, onClick: () => void act() } })
 		);
+	}
+
+	/** What is under way, and how far it is; one at a time. */
+	working(text: string): void {
+		void this.#show(({ toast }) => toast.loading(text, { id: WORKING }));
+	}
+
+	/** It is no longer under way. */
+	worked(): void {
+		void this.#show(({ toast }) => toast.dismiss(WORKING));
 	}
 
 	async #show(say: (sonner: Sonner) => void): Promise<void> {

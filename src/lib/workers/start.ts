@@ -26,6 +26,10 @@ export const startPaperWorker = (): Worker =>
 export const startPrintWorker = (): Worker =>
 	new Worker(new URL('./print.worker.ts', import.meta.url), { type: 'module' });
 
+/** Starts the worker that packs and unpacks files with photos. */
+export const startZipWorker = (): Worker =>
+	new Worker(new URL('./zip.worker.ts', import.meta.url), { type: 'module' });
+
 /** Starts the worker that writes pages as a PDF. */
 export const startPdfWorker = (): Worker =>
 	new Worker(new URL('./pdf.worker.ts', import.meta.url), { type: 'module' });

@@ -11,6 +11,7 @@
 	import { takeHeld, type Arrived } from '$lib/ui/receive/held.ts';
 	import TakeIn from '$lib/ui/receive/TakeIn.svelte';
 	import { projectPath } from '$lib/ui/paths.ts';
+	import { unzipped } from '$lib/ui/zip.ts';
 	import TopBar from '$lib/ui/TopBar.svelte';
 
 	/** A browser hands out its camera only to a page that is served safely. */
@@ -63,7 +64,7 @@
 		const file = event.currentTarget.files?.[0];
 		event.currentTarget.value = '';
 		if (!file) return;
-		const opened = await readFile(file);
+		const opened = await readFile(file, unzipped);
 		const found = opened.ok ? jsonOf(opened.value.text) : undefined;
 		if (!opened.ok) trouble = opened.error.message;
 		else if (found === undefined) trouble = `${file.name} is not a hang pack: it is not JSON.`;

@@ -5,6 +5,7 @@ import { fromVersion1 } from './version-1.ts';
 import { fromVersion2 } from './version-2.ts';
 import { fromVersion3 } from './version-3.ts';
 import { fromVersion4 } from './version-4.ts';
+import { withinBounds } from './bounds.ts';
 import { PROJECT_FORMAT, PROJECT_VERSION } from './format.ts';
 import { projectSchema, type Project } from './project.ts';
 
@@ -21,9 +22,11 @@ const MIGRATIONS: Record<number, Migration> = {
 
 /**
  * A project from parsed JSON of any version up to this one, or why it is refused as a whole.
- * Errors: `not-a-project`, `newer-version`, `damaged` (with the path of the first fault).
+ * Errors: `too-large`, `not-a-project`, `newer-version`, `damaged` (with the path of the first fault).
  */
 export function openProject(file: unknown): Result<Project> {
+	const bounded = withinBounds(file);
+	if (!bounded.ok) return bounded;
 	const current = migrate(file, MIGRATIONS, PROJECT_VERSION);
 	if (!current.ok) return current;
 	const read = projectSchema.safeParse(current.value, { error: en().localeError });

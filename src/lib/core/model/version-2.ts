@@ -16,6 +16,9 @@ const ASKED: Record<string, Loose> = {
 	furniture: { sort: 'other' }
 };
 
+const askedOf = (kind: unknown): Loose =>
+	typeof kind === 'string' && Object.hasOwn(ASKED, kind) ? ASKED[kind]! : {};
+
 function wall({ floor, ...old }: Loose): Loose {
 	return {
 		ceiling: [],
@@ -28,7 +31,7 @@ function wall({ floor, ...old }: Loose): Loose {
 		studs: { pitch: null, pinned: [] },
 		proof: { width: null, height: null, diagonal: null },
 		...old,
-		features: each(old.features, (feature) => ({ ...ASKED[String(feature.kind)], ...feature }))
+		features: each(old.features, (feature) => ({ ...askedOf(feature.kind), ...feature }))
 	};
 }
 

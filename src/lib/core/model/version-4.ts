@@ -1,4 +1,4 @@
-import { each, type Loose } from './loose.ts';
+import { asRecord, each, eachOf, type Loose } from './loose.ts';
 
 /** Version 4 knew no settled fixings, no packet ratings, and neither school, weight nor nudge among the house rules. */
 export function fromVersion4(file: Loose): Loose {
@@ -6,13 +6,8 @@ export function fromVersion4(file: Loose): Loose {
 		place: [],
 		packed: [],
 		...file,
-		houseRules: { school: 'careful', heavy: 15, nudge: 25, ...(file.houseRules as Loose) },
-		kit: Object.fromEntries(
-			Object.entries((file.kit as Loose) ?? {}).map(([kind, own]) => [
-				kind,
-				{ rating: null, stock: null, ...(own as Loose) }
-			])
-		),
+		houseRules: { school: 'careful', heavy: 15, nudge: 25, ...asRecord(file.houseRules) },
+		kit: eachOf(file.kit ?? {}, (own) => ({ rating: null, stock: null, ...own })),
 		walls: each(file.walls, (wall) => ({
 			...wall,
 			arrangements: each(wall.arrangements, (arrangement) => ({

@@ -15,13 +15,23 @@
 	const canShare = typeof navigator.canShare === 'function';
 	let codes = $state(false);
 
+	/** The pack as a file; null where it could not be made, which is said. */
+	async function pack(): Promise<File | null> {
+		const made = await packFile(session.kept, wallId);
+		if (made.ok) return made.value;
+		notices.error(made.error.message);
+		return null;
+	}
+
 	async function save() {
-		const file = await packFile(session.kept, wallId);
-		download(file.name, file, file.type);
+		const file = await pack();
+		if (file) download(file.name, file, file.type);
 	}
 
 	async function share() {
-		const file = asShared(await packFile(session.kept, wallId));
+		const made = await pack();
+		if (!made) return;
+		const file = asShared(made);
 		if (!navigator.canShare({ files: [file] })) {
 			download(file.name, file, file.type);
 			return;

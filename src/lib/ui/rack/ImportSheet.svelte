@@ -2,6 +2,7 @@
 	import { formatLength, formatMass, type Styles } from '$lib/core/index.ts';
 	import {
 		COLUMNS,
+		MOST_LETTERS,
 		matchHeader,
 		readRows,
 		readTable,
@@ -46,7 +47,7 @@
 	async function openFile(event: Event & { currentTarget: HTMLInputElement }) {
 		const file = event.currentTarget.files?.[0];
 		if (!file) return;
-		if (file.size > 5_000_000) {
+		if (file.size > MOST_LETTERS) {
 			notices.error('This list is larger than 5 MB. Cut it into parts.');
 			return;
 		}
