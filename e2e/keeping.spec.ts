@@ -1,6 +1,8 @@
 import { readFile } from 'node:fs/promises';
 import { DEMO } from '../src/lib/store/demo/index.ts';
+import type { Page } from '@playwright/test';
 import {
+	accessible,
 	expect,
 	kept,
 	measure,
@@ -129,6 +131,97 @@ test('two windows never write over each other', async ({ page, context }) => {
 	await expect(page.getByRole('button', { name: /\(copy\)/ })).toBeVisible();
 	await pieceOn(page, 'B').focus();
 	await expect(page.getByLabel('Middle, from the left corner')).toHaveValue('54"');
+});
+
+test('what was done is there again, however soon the page goes away', async ({ page }) => {
+	await openDemo(page);
+	await station(page, 'Arrange').click();
+	const place = async () => {
+		await pieceOn(page, 'A').focus();
+		return page.getByLabel('Middle, from the left corner').inputValue();
+	};
+	let before = await place();
+	for (const wait of [0, 0, 30, 100, 150, 200, 250, 300]) {
+		await pieceOn(page, 'A').press('Shift+ArrowRight');
+		await page.waitForTimeout(wait);
+		if (wait === 100) await page.goto('/one');
+		await (wait === 100 ? openDemo(page) : page.reload());
+		const now = await place();
+		expect(now, `after ${wait} ms`).not.toBe(before);
+		before = now;
+	}
+});
+
+/** Lets the browser keep nothing more until it is told otherwise. */
+async function fillStorage(page: Page): Promise<(full: boolean) => Promise<void>> {
+	await page.evaluate(() => {
+		const put = IDBObjectStore.prototype.put as (...given: unknown[]) => IDBRequest;
+		const store = window as unknown as { full: boolean };
+		IDBObjectStore.prototype.put = function (...given: unknown[]) {
+			if (store.full) throw new DOMException('No room is left.', 'QuotaExceededError');
+			return put.apply(this, given);
+		};
+	});
+	return (full) =>
+		page.evaluate((is) => void ((window as unknown as { full: boolean }).full = is), full);
+}
+
+test('nobody leaves with what is not kept without being asked', async ({ page, context }) => {
+	await openDemo(page);
+	const other = await context.newPage();
+	await openDemo(other);
+	await pieceOn(other, 'A').focus();
+	await other.keyboard.press('Shift+ArrowRight');
+	await kept(other);
+	await other.close();
+	await pieceOn(page, 'B').focus();
+	await page.keyboard.press('Shift+ArrowLeft');
+	await expect(page.getByTestId('keeping')).toHaveText('not kept');
+
+	const home = page.getByRole('link', { name: 'Warm Porch' });
+	await home.click();
+	const asked = page.getByRole('alertdialog', { name: 'This project is not kept' });
+	await expect(asked).toContainText('changed in another window');
+	await accessible(page, 'leaving with what is not kept');
+	await asked.getByRole('button', { name: 'Stay here' }).click();
+	await expect(pieceOn(page, 'B')).toBeVisible();
+
+	const dialogs: string[] = [];
+	page.on('dialog', (dialog) => {
+		dialogs.push(dialog.type());
+		void dialog.dismiss();
+	});
+	await page.reload({ timeout: 2000 }).catch(() => undefined);
+	expect(dialogs).toEqual(['beforeunload']);
+
+	await home.click();
+	await asked.getByRole('button', { name: 'Leave without it' }).click();
+	await expect(page.getByText('None yet.')).toBeVisible();
+});
+
+test('at the wall no step is passed while what was done there cannot be kept', async ({ page }) => {
+	await page.setViewportSize({ width: 390, height: 844 });
+	await openDemo(page);
+	await station(page, 'Hang').click();
+	await page.getByRole('link', { name: 'Begin at the wall' }).click();
+	const heading = page.getByRole('heading', { level: 2 });
+	await expect(heading).toHaveText('The width again');
+	await kept(page);
+	const full = await fillStorage(page);
+	await full(true);
+	await page.getByRole('button', { name: /simulated laser/ }).click();
+	await page.getByRole('button', { name: 'Keep it, next' }).click();
+	await expect(heading).toHaveText('What you did is not kept');
+	await expect(page.getByText('“The width again” waits')).toBeVisible();
+	await accessible(page, 'a step that is not kept');
+	await page.getByRole('button', { name: 'Try again' }).click();
+	await expect(heading).toHaveText('What you did is not kept');
+	await full(false);
+	await page.getByRole('button', { name: 'Try again' }).click();
+	await expect(heading).toHaveText('The width again');
+	await expect(page.getByTestId('keeping')).toHaveText('kept');
+	await page.getByRole('button', { name: 'Keep it, next' }).click();
+	await expect(heading).toHaveText('The height again');
 });
 
 test('blocked storage is said at once, and the project can still be exported', async ({ page }) => {

@@ -1,5 +1,6 @@
 import { apply, create, type Patches } from 'mutative';
 import type { Project } from '../core/index.ts';
+import type { Act } from './journal.ts';
 
 /** A named change to a project. */
 export interface Command {
@@ -26,6 +27,8 @@ interface Step {
  */
 export class History {
 	project: Project;
+	/** What the last command, undo or redo changed; null before the first. */
+	act: Act | null = null;
 	#done: Step[] = [];
 	#undone: Step[] = [];
 
@@ -41,12 +44,12 @@ export class History {
 		return this.#undone.at(-1)?.name ?? null;
 	}
 
-	/** Runs a command; one that changes nothing leaves no step. */
-	run({ name, recipe, merge }: Command): void {
+	/** Runs a command, and answers whether it changed anything; one that changes nothing leaves no step. */
+	run({ name, recipe, merge }: Command): boolean {
 		const [next, forward, back] = create(this.project, (draft) => void recipe(draft as Project), {
 			enablePatches: true
 		});
-		if (forward.length === 0) return;
+		if (forward.length === 0) return false;
 		const last = this.#done.at(-1);
 		if (merge !== undefined && last?.merge === merge && this.#undone.length === 0)
 			this.#done[this.#done.length - 1] = {
@@ -57,7 +60,8 @@ export class History {
 			};
 		else this.#done.push({ name, merge, forward, back });
 		this.#undone = [];
-		this.#become(next);
+		this.#become(next, forward);
+		return true;
 	}
 
 	/** Ends a run of merged commands: the next one is a step of its own. */
@@ -70,7 +74,7 @@ export class History {
 		const step = this.#done.pop();
 		if (!step) return null;
 		this.#undone.push(step);
-		this.#become(apply(this.project, step.back));
+		this.#become(apply(this.project, step.back), step.back);
 		return step.name;
 	}
 
@@ -78,11 +82,13 @@ export class History {
 		const step = this.#undone.pop();
 		if (!step) return null;
 		this.#done.push(step);
-		this.#become(apply(this.project, step.forward));
+		this.#become(apply(this.project, step.forward), step.forward);
 		return step.name;
 	}
 
-	#become(next: Project): void {
-		this.project = { ...next, revision: this.project.revision + 1 };
+	#become(next: Project, patches: Patches): void {
+		const revision = this.project.revision + 1;
+		this.project = { ...next, revision };
+		this.act = { patches, revision };
 	}
 }

@@ -1,5 +1,7 @@
 import { fail, ok, openProject, type Project, type Result } from '../core/index.ts';
 import { dbFor, isDemo, ownDb, type ProjectRow } from './db.ts';
+import { takenUp } from './journal.ts';
+import { slotsOf } from './journal-slots.ts';
 import { newId } from './new-id.ts';
 import { unsound } from './sound.ts';
 import { holdPhotos } from './photo-lock.ts';
@@ -41,19 +43,44 @@ export async function listProjects(): Promise<Result<Listed[]>> {
 const held = new Map<string, Project>();
 
 /** A kept project and the stamp it was written with. */
-export async function loadProject(
-	id: string
-): Promise<Result<{ project: Project; stamp: string }>> {
+export interface Loaded {
+	project: Project;
+	stamp: string;
+	/** Part of it could only be taken up from a journal: it is still to be written. */
+	unwritten: boolean;
+}
+
+/** A kept project, with what was done in a page that went away before it was written. */
+export async function loadProject(id: string): Promise<Result<Loaded>> {
 	let row: ProjectRow | undefined;
 	try {
 		row = await dbFor(id).projects.get(id);
 	} catch (error) {
 		const project = held.get(id);
-		return project ? ok({ project, stamp: '' }) : fail('storage', storageTrouble(error));
+		return project
+			? ok({ project, stamp: '', unwritten: false })
+			: fail('storage', storageTrouble(error));
 	}
 	if (!row) return fail('no-such-project', 'This browser keeps no such project.');
 	const project = openProject(row.project);
-	return project.ok ? ok({ project: project.value, stamp: row.stamp }) : project;
+	return project.ok ? ok(await takeUp({ project: project.value, stamp: row.stamp })) : project;
+}
+
+/** Takes up what a window left in its journal, and writes it. */
+async function takeUp(row: Omit<Loaded, 'unwritten'>): Promise<Loaded> {
+	const slots = slotsOf(row.project.id);
+	const [project] = slots
+		.flatMap((slot) => takenUp(slot.read(), row) ?? [])
+		.sort((a, b) => b.revision - a.revision);
+	if (!project) {
+		for (const slot of slots) slot.clear();
+		return { ...row, unwritten: false };
+	}
+	const stamp = newId();
+	const written = await rewriteProject(project, row.stamp, stamp);
+	if (!written.ok) return { project, stamp: row.stamp, unwritten: true };
+	for (const slot of slots) slot.clear();
+	return { project, stamp, unwritten: false };
 }
 
 /** Writes a project as new, or over what is there; one that cannot be written is held while the window is open. */
@@ -71,20 +98,23 @@ export async function keepProject(project: Project): Promise<Result<string>> {
 }
 
 /** Writes a project only when the row still carries the stamp this window knows. */
-export async function rewriteProject(project: Project, known: string): Promise<Result<string>> {
+export async function rewriteProject(
+	project: Project,
+	known: string,
+	next: string
+): Promise<Result<null>> {
 	const refused = unsound(project);
 	if (refused) return refused;
 	const { projects } = dbFor(project.id);
-	const stamp = newId();
 	try {
 		const written = await dbFor(project.id).transaction('rw', projects, async () => {
 			const row = await projects.get(project.id);
 			if (row && row.stamp !== known) return false;
-			await projects.put(rowOf(project, stamp));
+			await projects.put(rowOf(project, next));
 			return true;
 		});
 		return written
-			? ok(stamp)
+			? ok(null)
 			: fail('changed-elsewhere', 'This project was changed in another window.');
 	} catch (error) {
 		return fail('storage', storageTrouble(error));

@@ -9,7 +9,10 @@ import {
 } from '../core/index.ts';
 import { isDemo } from './db.ts';
 import { History, tried, type Command } from './history.ts';
-import { rewriteProject } from './projects.ts';
+import { Journal, whole } from './journal.ts';
+import { slotFor } from './journal-slots.ts';
+import { newId } from './new-id.ts';
+import { rewriteProject, type Loaded } from './projects.ts';
 import { Writer, type Keeping } from './writer.ts';
 
 /** Shell and bench ask for the same plan; it is made once for each state of the project. */
@@ -22,6 +25,7 @@ const planned = memoised((project: Project, wallId: string): WallPlan | null => 
 export class Session {
 	#history: History;
 	#writer: Writer;
+	#letGo = false;
 	#project: Project = $state.raw()!;
 	/** Facts as they would be while a drag is under way; not yet a command. */
 	#draft: Project | null = $state.raw(null);
@@ -29,10 +33,17 @@ export class Session {
 	canUndo: string | null = $state(null);
 	canRedo: string | null = $state(null);
 
-	constructor(project: Project, stamp: string) {
+	constructor({ project, stamp, unwritten }: Loaded) {
 		this.#history = new History(project);
 		this.#project = project;
-		this.#writer = new Writer(stamp, rewriteProject, (keeping) => (this.keeping = keeping));
+		const journal = new Journal(slotFor(project.id, newId()), stamp);
+		this.#writer = new Writer(
+			stamp,
+			journal,
+			rewriteProject,
+			(keeping) => (this.keeping = keeping)
+		);
+		if (unwritten) this.#writer.take(project, whole(project));
 	}
 
 	get id(): string {
@@ -76,8 +87,7 @@ export class Session {
 
 	run(command: Command): void {
 		this.#draft = null;
-		this.#history.run(command);
-		this.#update();
+		if (this.#history.run(command)) this.#update();
 	}
 
 	/** Shows what a command would do without running it; null ends the showing. */
@@ -97,6 +107,22 @@ export class Session {
 		if (this.#history.redo() !== null) this.#update();
 	}
 
+	/** What was done would be lost if the page went away now, and nobody said that it may be. */
+	get unsafe(): boolean {
+		return this.#writer.unsafe && !this.#letGo;
+	}
+
+	/** What is not kept may be lost: somebody said so. */
+	letGo(): void {
+		this.#letGo = true;
+	}
+
+	/** Writes what is not written yet; whether all of it is kept then. */
+	async keep(): Promise<boolean> {
+		await this.#writer.flush();
+		return this.keeping.state === 'kept';
+	}
+
 	flush(): Promise<void> {
 		return this.#writer.flush();
 	}
@@ -105,7 +131,7 @@ export class Session {
 		this.#project = this.#history.project;
 		this.canUndo = this.#history.canUndo;
 		this.canRedo = this.#history.canRedo;
-		this.#writer.take(this.#project);
+		if (this.#history.act) this.#writer.take(this.#project, this.#history.act);
 	}
 }
 

@@ -1,66 +1,110 @@
 import { expect } from 'chai';
 import { fail, ok, type Project, type Result } from '../core/index.ts';
 import { DEMO } from './demo/index.ts';
+import { Journal, type Act } from './journal.ts';
 import { Writer, type Keeping } from './writer.ts';
 
 const named = (name: string): Project => ({ ...DEMO, name });
 
+/** A slot in memory. */
+const slot = (keeps = true) => {
+	let text: string | null = null;
+	return {
+		read: () => text,
+		write: (written: string) => {
+			if (keeps) text = written;
+			return keeps;
+		},
+		clear: () => void (text = null)
+	};
+};
+
+const act: Act = { patches: [], revision: 1 };
+
 /** A store that notes what it is given, and answers as told. */
-function store(answer: (count: number) => Result<string>) {
-	const written: { name: string; stamp: string }[] = [];
+function store(answer: (count: number) => Result<null>) {
+	const written: { name: string; known: string; next: string }[] = [];
 	let running = 0;
 	let most = 0;
-	const write = async (project: Project, stamp: string): Promise<Result<string>> => {
+	const write = async (project: Project, known: string, next: string): Promise<Result<null>> => {
 		most = Math.max(most, ++running);
 		await Promise.resolve();
 		running--;
-		written.push({ name: project.name, stamp });
+		written.push({ name: project.name, known, next });
 		return answer(written.length);
 	};
 	return { written, write, most: () => most };
 }
 
+const full = fail('storage', 'The storage is full.');
+
 describe('Writer', () => {
 	it('writes only the newest state, one write at a time, each on the stamp before', async () => {
-		const { written, write, most } = store((count) => ok(`s${count}`));
+		const { written, write, most } = store(() => ok(null));
 		const seen: Keeping['state'][] = [];
-		const writer = new Writer('s0', write, ({ state }) => seen.push(state));
-		writer.take(named('a'));
-		writer.take(named('b'));
+		const kept = slot();
+		const writer = new Writer('s0', new Journal(kept, 's0'), write, ({ state }) =>
+			seen.push(state)
+		);
+		writer.take(named('a'), act);
+		writer.take(named('b'), act);
+		expect(kept.read()).not.equal(null);
 		const first = writer.flush();
-		writer.take(named('c'));
+		writer.take(named('c'), act);
 		await Promise.all([first, writer.flush()]);
-		expect(written).deep.equal([
-			{ name: 'b', stamp: 's0' },
-			{ name: 'c', stamp: 's1' }
-		]);
+		expect(written.map(({ name }) => name)).deep.equal(['b', 'c']);
+		expect(written[0]!.known).equal('s0');
+		expect(written[1]!.known).equal(written[0]!.next);
 		expect(most()).equal(1);
 		expect(seen.at(-1)).equal('kept');
+		expect(kept.read()).equal(null);
 	});
 
 	it('says when it cannot write, keeps the state, and tries again with the next command', async () => {
-		const { written, write } = store((count) =>
-			count === 1 ? fail('storage', 'The storage is full.') : ok('s')
-		);
+		const { written, write } = store((count) => (count === 1 ? full : ok(null)));
 		const seen: Keeping[] = [];
-		const writer = new Writer('s0', write, (keeping) => seen.push(keeping));
-		writer.take(named('a'));
+		const writer = new Writer('s0', new Journal(slot(), 's0'), write, (keeping) =>
+			seen.push(keeping)
+		);
+		writer.take(named('a'), act);
+		expect(writer.unsafe).equal(false);
 		await writer.flush();
-		expect(seen.at(-1)).deep.equal({
-			state: 'failed',
-			error: { code: 'storage', message: 'The storage is full.' }
-		});
-		writer.take(named('b'));
+		expect(seen.at(-1)).deep.equal({ state: 'failed', error: full.error });
+		expect(writer.unsafe).equal(true);
+		writer.take(named('b'), act);
 		await writer.flush();
 		expect(written.map(({ name }) => name)).deep.equal(['a', 'b']);
 		expect(seen.at(-1)).deep.equal({ state: 'kept' });
+		expect(writer.unsafe).equal(false);
+	});
+
+	it('is unsafe until it is written where the journal keeps nothing', async () => {
+		const { write } = store(() => ok(null));
+		const writer = new Writer('s0', new Journal(slot(false), 's0'), write, () => undefined);
+		writer.take(named('a'), act);
+		expect(writer.unsafe).equal(true);
+		await writer.flush();
+		expect(writer.unsafe).equal(false);
+	});
+
+	it('journals nothing any more once another window wrote', async () => {
+		const { write } = store(() => fail('changed-elsewhere', 'It was changed elsewhere.'));
+		const kept = slot();
+		const writer = new Writer('s0', new Journal(kept, 's0'), write, () => undefined);
+		writer.take(named('a'), act);
+		await writer.flush();
+		writer.take(named('b'), act);
+		expect(kept.read()).equal(null);
+		expect(writer.unsafe).equal(true);
+		await writer.flush();
 	});
 
 	it('writes by itself soon after a command', async () => {
-		const { written, write } = store(() => ok('s'));
+		const { written, write } = store(() => ok(null));
 		const done = new Promise<void>((resolve) => {
-			const writer = new Writer('s0', write, ({ state }) => state === 'kept' && resolve());
-			writer.take(named('a'));
+			const journal = new Journal(slot(), 's0');
+			const writer = new Writer('s0', journal, write, ({ state }) => state === 'kept' && resolve());
+			writer.take(named('a'), act);
 		});
 		await done;
 		expect(written).lengthOf(1);

@@ -1,40 +1,53 @@
 import type { Failure, Project, Result } from '../core/index.ts';
+import type { Act, Journal } from './journal.ts';
+import { newId } from './new-id.ts';
 
 /** How the project stands with the browser's storage. */
 export type Keeping =
 	{ state: 'kept' } | { state: 'keeping' } | { state: 'failed'; error: Failure };
 
-type Write = (project: Project, stamp: string) => Promise<Result<string>>;
+/** Writes a project over the row with the stamp it knows, under the next one. */
+type Write = (project: Project, known: string, next: string) => Promise<Result<null>>;
 
 /** Waits this long for more commands before writing, ms. */
-const PAUSE = 250;
+const PAUSE = 20;
 
 /**
- * The only writer of one project in this window: one write at a time, always the newest state,
- * within a second of each command. A failed write is tried again with the next command.
+ * The only writer of one project in this window: one write at a time, always the newest state.
+ * Each command is in the journal before it returns. A failed write is tried again with the next command.
  */
 export class Writer {
 	#stamp: string;
+	#journal: Journal;
 	#write: Write;
 	#report: (keeping: Keeping) => void;
 	#pending: Project | null = null;
 	#timer: ReturnType<typeof setTimeout> | undefined;
 	#writing: Promise<void> | null = null;
+	/** Everything that is not written yet is in the journal. */
+	#safe = true;
 
-	constructor(stamp: string, write: Write, report: (keeping: Keeping) => void) {
+	constructor(stamp: string, journal: Journal, write: Write, report: (keeping: Keeping) => void) {
 		this.#stamp = stamp;
+		this.#journal = journal;
 		this.#write = write;
 		this.#report = report;
 	}
 
-	/** Takes the newest state to write. */
-	take(project: Project): void {
+	/** What was done would be lost if the page went away now. */
+	get unsafe(): boolean {
+		return this.#pending !== null && !this.#safe;
+	}
+
+	/** Takes the newest state to write, and the act that led to it. */
+	take(project: Project, act: Act): void {
 		this.#pending = project;
+		if (!this.#journal.add(act)) this.#safe = false;
 		this.#report({ state: 'keeping' });
 		this.#timer ??= setTimeout(() => void this.flush(), PAUSE);
 	}
 
-	/** Writes what is pending now; resolves when nothing is left to write. */
+	/** Writes what is pending now; resolves when nothing is left to write, or a write failed. */
 	async flush(): Promise<void> {
 		clearTimeout(this.#timer);
 		this.#timer = undefined;
@@ -45,15 +58,23 @@ export class Writer {
 	async #drain(): Promise<void> {
 		while (this.#pending) {
 			const project = this.#pending;
+			const next = newId();
 			this.#pending = null;
-			const written = await this.#write(project, this.#stamp);
+			this.#journal.writing(next);
+			const written = await this.#write(project, this.#stamp, next);
 			if (!written.ok) {
 				this.#pending ??= project;
+				this.#safe = false;
+				if (written.error.code === 'changed-elsewhere') this.#journal.close();
 				this.#report({ state: 'failed', error: written.error });
 				return;
 			}
-			this.#stamp = written.value;
-			if (!this.#pending) this.#report({ state: 'kept' });
+			this.#stamp = next;
+			this.#journal.written(next);
+			if (!this.#pending) {
+				this.#safe = true;
+				this.#report({ state: 'kept' });
+			}
 		}
 	}
 }

@@ -18,6 +18,7 @@
 	import HouseRules from './HouseRules.svelte';
 	import KeepingNote from './KeepingNote.svelte';
 	import Layers from './Layers.svelte';
+	import LeaveGuard from './LeaveGuard.svelte';
 	import ProjectMenu from './ProjectMenu.svelte';
 	import Readout from './Readout.svelte';
 	import { BonesWatch, setBones } from './survey/bones.svelte.ts';
@@ -118,6 +119,7 @@
 </svelte:head>
 
 <svelte:window onkeydown={flipKey} />
+<LeaveGuard {session} />
 
 {#if bare && plan && wall}
 	{@render children()}

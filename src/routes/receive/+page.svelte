@@ -5,6 +5,7 @@
 	import { joinParts, readPart, type PackPart } from '$lib/files/pack-parts.ts';
 	import type { ZippedPhoto } from '$lib/files/photo-zip.ts';
 	import { jsonOf, readFile } from '$lib/files/read-file.ts';
+	import { newId } from '$lib/store/new-id.ts';
 	import { dropParts, keepPart } from '$lib/store/pack-parts.ts';
 	import { keepZippedPhoto } from '$lib/store/photos.ts';
 	import { keepProject, loadProject, rewriteProject, storageTrouble } from '$lib/store/projects.ts';
@@ -79,7 +80,9 @@
 			trouble = kept.error.message;
 			return;
 		}
-		const kept = here ? await rewriteProject(project, here.stamp) : await keepProject(project);
+		const kept = here
+			? await rewriteProject(project, here.stamp, newId())
+			: await keepProject(project);
 		if (kept.ok) await goto(projectPath(project.id, pack!.walls[0]!.id, 'hang'));
 		else trouble = kept.error.message;
 	}

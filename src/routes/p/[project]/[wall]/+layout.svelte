@@ -22,7 +22,7 @@
 		refused = null;
 		const loaded = await loadProject(id);
 		if (id !== projectId) return;
-		if (loaded.ok) session = new Session(loaded.value.project, loaded.value.stamp);
+		if (loaded.ok) session = new Session(loaded.value);
 		else refused = loaded.error;
 	}
 

@@ -18,6 +18,7 @@
 	import StepScreen from '$lib/ui/hang/StepScreen.svelte';
 	import WrongPart from '$lib/ui/hang/WrongPart.svelte';
 	import KeepingNote from '$lib/ui/KeepingNote.svelte';
+	import KeepingTrouble from '$lib/ui/KeepingTrouble.svelte';
 	import { projectPath } from '$lib/ui/paths.ts';
 	import { getBones } from '$lib/ui/survey/bones.svelte.ts';
 
@@ -67,9 +68,11 @@
 		goTo: (id) => (looked = id)
 	}));
 
-	function next() {
+	/** On to the first open step; back to the one before where what was told at it cannot be kept. */
+	async function next(told: string) {
 		looked = null;
 		scrollTo({ top: 0 });
+		if (!(await session.keep())) looked = told;
 	}
 
 	function back() {
@@ -119,7 +122,7 @@
 			{inPhase.indexOf(item) + 1} of {inPhase.length}
 		{/if}
 	</p>
-	<KeepingNote {session} />
+	<KeepingNote {session} word />
 	<a
 		href={projectPath(page.params.project!, wallId, 'hang')}
 		aria-label="Leave the wall, back to the run sheet"
@@ -130,7 +133,13 @@
 <progress value={done} max={sheet.length} aria-label="{done} of {sheet.length} steps"></progress>
 <main>
 	<NotChecked chooser={day.chooser} />
-	{#if wrong}
+	{#if session.keeping.state === 'failed'}
+		<section class="not-kept" role="alert">
+			<h2>What you did is not kept</h2>
+			<p>Go no further here until it is: {item ? `“${item.step.title}”` : 'this day'} waits.</p>
+			<KeepingTrouble {session} error={session.keeping.error} />
+		</section>
+	{:else if wrong}
 		<WrongPart
 			{styles}
 			onmet={hook && asks?.of === 'set' ? met : null}
@@ -163,7 +172,7 @@
 					skipped={mark?.state === 'skipped' ? mark.why : null}
 					onskip={(why) => {
 						day.tell({ what: 'skipped', step: step.id, why });
-						next();
+						void next(step.id);
 					}}
 				/>
 			{/snippet}
@@ -171,7 +180,7 @@
 			{#if waitsFor.length > 0}
 				<p class="first" role="status">
 					First: {waitsFor[0]}{waitsFor.length > 1 ? `, and ${waitsFor.length - 1} more` : ''}.
-					<button type="button" onclick={next}>Go there</button>
+					<button type="button" onclick={() => next(step.id)}>Go there</button>
 				</p>
 			{/if}
 			{#if hook || asks.of === 'lift' || asks.of === 'level'}
@@ -204,7 +213,7 @@
 					{day}
 					item={shown}
 					reading={aloud.on ? reading : null}
-					onnext={next}
+					onnext={() => next(step.id)}
 					onback={back}
 					{more}
 				/>
@@ -283,6 +292,19 @@
 		min-height: calc(100dvh - 4rem);
 		margin: 0 auto;
 		padding: 0.8rem 1rem 0;
+	}
+
+	.not-kept {
+		display: grid;
+		gap: 0.8rem;
+		padding: 0.8rem 1rem;
+		border-left: 6px solid var(--brick);
+		background: color-mix(in srgb, var(--brick) 12%, var(--color-base-100));
+	}
+
+	.not-kept :global(button) {
+		min-height: 52px;
+		font-size: 1rem;
 	}
 
 	h2 {

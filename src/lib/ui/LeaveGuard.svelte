@@ -1,0 +1,39 @@
+<script lang="ts">
+	import { beforeNavigate, goto } from '$app/navigation';
+	import type { Session } from '$lib/store/session.svelte.ts';
+
+	/** Asks before a page goes away with what is not kept. */
+	let { session }: { session: Session } = $props();
+
+	/** Where somebody wanted to go. */
+	let wanted: URL | null = $state.raw(null);
+	const { keeping } = $derived(session);
+
+	beforeNavigate(({ to, willUnload, cancel }) => {
+		if (!session.unsafe || (to && to.params?.project === session.id)) return;
+		if (willUnload) cancel();
+		else if (to && keeping.state === 'failed') {
+			cancel();
+			wanted = to.url;
+		}
+	});
+
+	async function save() {
+		const { exportProject } = await import('./export-project.ts');
+		await exportProject(session.project);
+	}
+
+	async function leave() {
+		const to = wanted!;
+		wanted = null;
+		session.letGo();
+		await goto(to);
+	}
+</script>
+
+{#if wanted && keeping.state === 'failed'}
+	{@const reason = keeping.error.message}
+	{#await import('./LeaveDialog.svelte') then { default: LeaveDialog }}
+		<LeaveDialog {reason} onstay={() => (wanted = null)} onexport={save} onleave={leave} />
+	{/await}
+{/if}
