@@ -16,6 +16,27 @@ test('the server plans what the core plans, and tells its schema and health', as
 	expect(await (await request.get('/api/health')).json()).toEqual({ ok: true });
 });
 
+test('the server answers others while one request is worked out', async ({ request }) => {
+	const pieces = Array.from({ length: 300 }, (_, index) => ({
+		...{ id: `p${index}`, width: 80 + (index % 7) * 30, height: 120 }
+	}));
+	const keepOuts = Array.from({ length: 200 }, (_, index) => ({
+		...{ x: (index * 397) % 7900, y: (index * 211) % 2900, width: 50, height: 50 }
+	}));
+	const region = { x: 0, y: 0, width: 8000, height: 3000 };
+	let done = false;
+	const slow = request
+		.post('/api/arrange', { data: { pieces, keepOuts, region, style: 'grid', gap: 20, seed: 1 } })
+		.finally(() => (done = true));
+	for (let asked = 0; asked < 10; asked++)
+		expect((await request.get('/api/health')).status()).toBe(200);
+	expect(done).toBe(false);
+	const stopped = await slow;
+	expect(stopped.status()).toBe(503);
+	expect(stopped.headers()['retry-after']).toBe('5');
+	expect(((await stopped.json()) as { error: { code: string } }).error.code).toBe('too-long');
+});
+
 test('wrong bodies are answered with code, sentence and path', async ({ request }) => {
 	const json = { 'content-type': 'application/json' };
 	const cases: [string | object, Record<string, string>, number, string, string][] = [

@@ -224,6 +224,47 @@ test('at the wall no step is passed while what was done there cannot be kept', a
 	await expect(heading).toHaveText('The height again');
 });
 
+test('a project that cannot be read stays listed, says why, and is saved as it lies', async ({
+	page
+}) => {
+	await open(page, '/');
+	await page.locator('input[type=file]').setInputFiles(asFile('own.json', JSON.stringify(own)));
+	await expect(pieceOn(page, 'C')).toBeVisible();
+	const address = page.url();
+	await open(page, '/');
+	await page.evaluate(async () => {
+		const asked = indexedDB.open('warm-porch');
+		await new Promise((resolve) => (asked.onsuccess = resolve));
+		const rows = asked.result.transaction('projects', 'readwrite').objectStore('projects');
+		const got = rows.get('my-own');
+		await new Promise((resolve) => (got.onsuccess = resolve));
+		const row = got.result as { project: { pieces: { width: number }[] } };
+		row.project.pieces[0]!.width = -7;
+		await new Promise((resolve) => (rows.put(row).onsuccess = resolve));
+		asked.result.close();
+	});
+	await page.reload();
+	const card = page.getByRole('main').getByRole('listitem').filter({ hasText: 'Own house' });
+	await expect(card).toContainText('It cannot be opened.');
+	await expect(card).toContainText('pieces.0.width');
+	await accessible(page, 'a project that cannot be read');
+	const raw = async () => {
+		const [saved] = await Promise.all([
+			page.waitForEvent('download'),
+			page.getByRole('button', { name: 'Save its raw file' }).click()
+		]);
+		return JSON.parse(await readFile(await saved.path(), 'utf8')) as typeof DEMO;
+	};
+	expect((await raw()).pieces[0]!.width).toBe(-7);
+	await card.getByRole('button', { name: 'Delete Own house' }).click();
+	await expect(page.getByText('None yet.')).toBeVisible();
+	await page.getByRole('button', { name: 'Undo' }).click();
+	await expect(card).toContainText('It cannot be opened.');
+	await open(page, address);
+	await expect(page.getByRole('heading', { name: 'This project cannot be opened' })).toBeVisible();
+	expect((await raw()).pieces[0]!.width).toBe(-7);
+});
+
 test('blocked storage is said at once, and the project can still be exported', async ({ page }) => {
 	await page.addInitScript(() => {
 		IDBFactory.prototype.open = () => {

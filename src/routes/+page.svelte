@@ -9,12 +9,15 @@
 		deleteProject,
 		keepProject,
 		listProjects,
+		putBack,
 		type Listed
 	} from '$lib/store/projects.ts';
+	import type { ProjectRow } from '$lib/store/db.ts';
 	import MiniWall from '$lib/ui/MiniWall.svelte';
 	import NewWall from '$lib/ui/NewWall.svelte';
 	import { openFile } from '$lib/ui/open-file.ts';
 	import { projectPath } from '$lib/ui/paths.ts';
+	import { saveRaw } from '$lib/ui/save-raw.ts';
 	import ThemeButton from '$lib/ui/ThemeButton.svelte';
 	import { notices } from '$lib/ui/toast.svelte.ts';
 	import TopBar from '$lib/ui/TopBar.svelte';
@@ -36,14 +39,23 @@
 		await refresh();
 	}
 
-	async function remove({ project }: Listed) {
-		const removed = await deleteProject(project.id);
+	async function remove(listed: Listed) {
+		const removed = await deleteProject(listed.id);
 		if (!removed.ok) {
 			notices.error(removed.error.message);
 			return;
 		}
 		await refresh();
-		notices.undoable(`${project.name} was deleted.`, () => put(project));
+		notices.undoable(`${listed.name} was deleted.`, async () => {
+			if ('project' in listed) await put(listed.project);
+			else await putBackAsItWas(listed.row);
+		});
+	}
+
+	async function putBackAsItWas(row: ProjectRow) {
+		const kept = await putBack(row);
+		if (!kept.ok) notices.error(kept.error.message);
+		await refresh();
 	}
 
 	function choose(event: Event & { currentTarget: HTMLInputElement }) {
@@ -103,19 +115,37 @@
 		<ul class="projects">
 			{#each projects as listed (listed.id)}
 				<li>
-					<a href={projectPath(listed.id, listed.project.walls[0]!.id, 'arrange')}>
-						<MiniWall project={listed.project} />
+					{#snippet named()}
 						<strong>{listed.name}</strong>
 						<span class="when">{formatDistanceToNow(listed.updated, { addSuffix: true })}</span>
-					</a>
+					{/snippet}
+					{#if 'project' in listed}
+						<a href={projectPath(listed.id, listed.project.walls[0]!.id, 'arrange')}>
+							<MiniWall project={listed.project} />
+							{@render named()}
+						</a>
+					{:else}
+						<div class="unreadable">
+							<p>
+								<strong>It cannot be opened.</strong>
+								{listed.unreadable.message} Nothing of it is deleted.
+							</p>
+							<button class="btn btn-sm" type="button" onclick={() => saveRaw(listed.row)}>
+								Save its raw file
+							</button>
+							{@render named()}
+						</div>
+					{/if}
 					<div class="acts">
-						<button
-							type="button"
-							aria-label="Duplicate {listed.name}"
-							onclick={() => put(copyOf(listed.project))}
-						>
-							<Copy size={18} />
-						</button>
+						{#if 'project' in listed}
+							<button
+								type="button"
+								aria-label="Duplicate {listed.name}"
+								onclick={() => put(copyOf(listed.project))}
+							>
+								<Copy size={18} />
+							</button>
+						{/if}
 						<button type="button" aria-label="Delete {listed.name}" onclick={() => remove(listed)}>
 							<Trash2 size={18} />
 						</button>
@@ -227,9 +257,23 @@
 		background: var(--color-base-100);
 	}
 
-	.projects a {
+	.projects a,
+	.unreadable {
 		display: grid;
 		padding: 0.6rem 0.8rem 0.8rem;
+	}
+
+	.unreadable {
+		gap: 0.4rem;
+		align-content: space-between;
+		justify-items: start;
+		height: 100%;
+		border-left: 6px solid var(--brick);
+	}
+
+	.unreadable p {
+		font-size: 0.92rem;
+		overflow-wrap: anywhere;
 	}
 
 	.when {

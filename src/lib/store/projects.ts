@@ -1,4 +1,4 @@
-import { fail, ok, openProject, type Project, type Result } from '../core/index.ts';
+import { fail, ok, openProject, type Failure, type Project, type Result } from '../core/index.ts';
 import { dbFor, isDemo, ownDb, type ProjectRow } from './db.ts';
 import { takenUp } from './journal.ts';
 import { slotsOf } from './journal-slots.ts';
@@ -6,13 +6,10 @@ import { newId } from './new-id.ts';
 import { unsound } from './sound.ts';
 import { holdPhotos } from './photo-lock.ts';
 
-/** A project in the list of recent ones. */
-export interface Listed {
-	id: string;
-	name: string;
-	updated: number;
-	project: Project;
-}
+/** A project in the list of recent ones; one that cannot be read is listed with why, and as it is kept. */
+export type Listed = { id: string; name: string; updated: number } & (
+	{ project: Project } | { unreadable: Failure; row: ProjectRow }
+);
 
 /** A sentence for what went wrong with the browser's storage. */
 export function storageTrouble(error: unknown): string {
@@ -22,16 +19,17 @@ export function storageTrouble(error: unknown): string {
 	return 'This browser does not let us keep projects (a private window, or storage is blocked). Export the project before you close the page.';
 }
 
-/** The person's own projects, newest first. A row that cannot be read is left out, not deleted. */
+/** The person's own projects, newest first. */
 export async function listProjects(): Promise<Result<Listed[]>> {
 	try {
 		const rows = await ownDb.projects.orderBy('updated').reverse().toArray();
 		return ok(
-			rows.flatMap((row) => {
-				const project = openProject(row.project);
-				return project.ok
-					? [{ id: row.id, name: row.name, updated: row.updated, project: project.value }]
-					: [];
+			rows.map((row): Listed => {
+				const { id, name, updated } = row;
+				const opened = openProject(row.project);
+				return opened.ok
+					? { id, name, updated, project: opened.value }
+					: { id, name, updated, unreadable: opened.error, row };
 			})
 		);
 	} catch (error) {
@@ -131,6 +129,25 @@ export async function deleteProject(id: string): Promise<Result<null>> {
 		return ok(null);
 	} catch (error) {
 		return fail('storage', storageTrouble(error));
+	}
+}
+
+/** Puts back a row that was deleted, just as it was. */
+export async function putBack(row: ProjectRow): Promise<Result<null>> {
+	try {
+		await dbFor(row.id).projects.put(row);
+		return ok(null);
+	} catch (error) {
+		return fail('storage', storageTrouble(error));
+	}
+}
+
+/** A kept project as it lies in the store, whether or not it can be read; null where there is none. */
+export async function rawProject(id: string): Promise<ProjectRow | null> {
+	try {
+		return (await dbFor(id).projects.get(id)) ?? null;
+	} catch {
+		return null;
 	}
 }
 

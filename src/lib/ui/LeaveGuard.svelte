@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { beforeNavigate, goto } from '$app/navigation';
+	import { beforeNavigate } from '$app/navigation';
 	import type { Session } from '$lib/store/session.svelte.ts';
 
 	/** Asks before a page goes away with what is not kept. */
@@ -23,11 +23,9 @@
 		await exportProject(session.project);
 	}
 
-	async function leave() {
-		const to = wanted!;
-		wanted = null;
+	function leave() {
 		session.letGo();
-		await goto(to);
+		location.assign(wanted!);
 	}
 </script>
 

@@ -1,9 +1,10 @@
 import { expect } from 'chai';
 import fc from 'fast-check';
-import { overlap } from '../geometry/rect.ts';
+import { overlap, type Rect } from '../geometry/rect.ts';
 import { seeded } from '../random.ts';
 import { anneal } from './anneal.ts';
-import { within } from './room.ts';
+import type { Region } from './face.ts';
+import { boxOf, within } from './room.ts';
 import { bestOfAll, pairsOf } from './every-pair.ts';
 import { annealed, looseCost } from './loose.ts';
 import { roomiest } from './roomiest.ts';
@@ -171,6 +172,48 @@ describe('every pair of orders', () => {
 	});
 });
 
+const worthOf = ({ x, y, width, height }: Rect, axis: { x: number; y: number }): number =>
+	width *
+	height *
+	(x < axis.x && x + width > axis.x && y < axis.y && y + height > axis.y ? 1.4 : 1);
+
+/** The most worth of any free rectangle between two edges each way, by trying them all. */
+function bestByPairs(
+	region: Region,
+	keepOuts: readonly Rect[],
+	axis: { x: number; y: number }
+): number {
+	const box = boxOf(region);
+	const outline = Array.isArray(region) ? (region as { x: number; y: number }[]) : [];
+	const parts = (from: number, size: number) =>
+		outline.length > 0 ? Array.from({ length: 12 }, (_, part) => from + (part * size) / 12) : [];
+	const lines = (from: number, to: number, at: number[]) =>
+		[...new Set([from, to, ...at.filter((each) => each > from && each < to)])].sort(
+			(a, b) => a - b
+		);
+	const xs = lines(box.x, box.x + box.width, [
+		...keepOuts.flatMap(({ x, width }) => [x, x + width]),
+		...outline.map(({ x }) => x),
+		...parts(box.x, box.width)
+	]);
+	const ys = lines(box.y, box.y + box.height, [
+		...keepOuts.flatMap(({ y, height }) => [y, y + height]),
+		...outline.map(({ y }) => y),
+		...parts(box.y, box.height)
+	]);
+	let best = 0;
+	for (const [i, x] of xs.entries())
+		for (const end of xs.slice(i + 1))
+			for (const [j, y] of ys.entries())
+				for (const top of ys.slice(j + 1)) {
+					const rect = { x, y, width: end - x, height: top - y };
+					if (worthOf(rect, axis) <= best) continue;
+					if (keepOuts.some((each) => overlap(each, rect, 0))) continue;
+					if (within(rect, region)) best = worthOf(rect, axis);
+				}
+	return best;
+}
+
 describe('the roomiest part of a region', () => {
 	const task = {
 		items: [],
@@ -198,6 +241,51 @@ describe('the roomiest part of a region', () => {
 		expect(within(rect, gable)).equal(true);
 		// The largest rectangle in a triangle fills half of it.
 		expect(rect.width * rect.height).within(0.9 * 2e6, 2e6);
+	});
+
+	const whole = (most: number) => fc.integer({ min: 0, max: most });
+	const anyStop = fc.record({
+		...{ x: whole(3800), y: whole(1900) },
+		...{ width: fc.integer({ min: 1, max: 1200 }), height: fc.integer({ min: 1, max: 900 }) }
+	});
+	const OUTLINES: Region[] = [
+		task.region,
+		[
+			{ x: 0, y: 0 },
+			{ x: 4000, y: 0 },
+			{ x: 4000, y: 1200 },
+			{ x: 1500, y: 2000 },
+			{ x: 0, y: 900 }
+		]
+	];
+
+	it('is what trying every pair of edges finds', () => {
+		const search = fc.record({
+			region: fc.constantFrom(...OUTLINES),
+			keepOuts: fc.array(anyStop, { maxLength: 6 })
+		});
+		fc.assert(
+			fc.property(search, ({ region, keepOuts }) => {
+				const rect = roomiest({ ...task, region, keepOuts });
+				const worth = worthOf(rect, task.axis);
+				expect(worth).closeTo(bestByPairs(region, keepOuts, task.axis), 1e-3);
+				if (worth === 0) return;
+				expect(within(rect, region)).equal(true);
+				expect(keepOuts.some((each) => overlap(each, rect))).equal(false);
+			})
+		);
+	});
+
+	it('is found among hundreds of things that stand close', () => {
+		const column = (index: number) => ({ x: (index % 25) * 160, y: Math.floor(index / 25) * 100 });
+		const keepOuts = Array.from({ length: 500 }, (_, index) => ({
+			...column(index),
+			...{ width: 120, height: 60 }
+		}));
+		const rect = roomiest({ ...task, keepOuts });
+		// Rows of 40 between rows of 60 and columns of 40 between columns of 120: 40 by 4000, along the axis.
+		expect(rect).deep.include({ width: 4000, height: 40 });
+		expect(keepOuts.some((each) => overlap(each, rect))).equal(false);
 	});
 
 	it('is above a sideboard in the middle, and beside a door at the end', () => {

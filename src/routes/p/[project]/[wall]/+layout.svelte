@@ -2,10 +2,12 @@
 	import { page } from '$app/state';
 	import { resolve } from '$app/paths';
 	import type { Failure } from '$lib/core/index.ts';
-	import { loadProject } from '$lib/store/projects.ts';
+	import { loadProject, rawProject } from '$lib/store/projects.ts';
 	import { Session, setSession } from '$lib/store/session.svelte.ts';
 	import { setView, View } from '$lib/ui/view.svelte.ts';
 	import ProjectShell from '$lib/ui/ProjectShell.svelte';
+	import { saveRaw } from '$lib/ui/save-raw.ts';
+	import { notices } from '$lib/ui/toast.svelte.ts';
 	import TopBar from '$lib/ui/TopBar.svelte';
 
 	let { children } = $props();
@@ -24,6 +26,12 @@
 		if (id !== projectId) return;
 		if (loaded.ok) session = new Session(loaded.value);
 		else refused = loaded.error;
+	}
+
+	async function saveRawFile() {
+		const row = await rawProject(projectId);
+		if (row) saveRaw(row);
+		else notices.error('This browser does not let us read what it keeps.');
 	}
 
 	/** Only another project opens anew; moving between stations does not. */
@@ -45,6 +53,9 @@
 		{#if refused}
 			<h1 class="mb-2 text-2xl">This project cannot be opened</h1>
 			<p class="mb-4">{refused.message}</p>
+			{#if refused.code !== 'no-such-project'}
+				<button class="btn" type="button" onclick={saveRawFile}>Save its raw file</button>
+			{/if}
 			<a class="btn btn-primary" href={resolve('/')}>Back to all projects</a>
 		{:else}
 			<p>Opening…</p>

@@ -1,4 +1,4 @@
-import { fail, ok, type Result } from '../core/index.ts';
+import { fail, type Failure, ok, type Result } from '../core/index.ts';
 
 /** Largest body the server reads, bytes. */
 export const BODY_LIMIT = 2 * 1024 * 1024;
@@ -6,22 +6,19 @@ export const BODY_LIMIT = 2 * 1024 * 1024;
 /** A body too large is read on this far and thrown away, so that the client hears why it was refused. */
 const DRAIN_LIMIT = 8 * BODY_LIMIT;
 
-/** The JSON body of a request. Errors: `not-json-type` (415), `too-large` (413), `not-json` (400). */
-export async function readJson(request: Request): Promise<Result<unknown>> {
+/** The text of a body that says it is JSON. Errors: `not-json-type` (415), `too-large` (413). */
+export async function readText(request: Request): Promise<Result<string>> {
 	const type = request.headers.get('content-type')?.split(';')[0]?.trim().toLowerCase();
 	if (type !== 'application/json')
 		return fail('not-json-type', 'Send the project as application/json.');
-	const text = await readText(request);
-	if (text === null) return fail('too-large', 'The body is larger than 2 MB.');
-	try {
-		return ok(JSON.parse(text) as unknown);
-	} catch {
-		return fail('not-json', 'The body is not JSON.');
-	}
+	const text = await textOf(request);
+	return text === null ? fail('too-large', 'The body is larger than 2 MB.') : ok(text);
 }
 
+export const statusOf = ({ code }: Failure): number => (code === 'not-json-type' ? 415 : 413);
+
 /** The body as text, or null once it grows past the limit. */
-async function readText(request: Request): Promise<string | null> {
+async function textOf(request: Request): Promise<string | null> {
 	const reader = request.body?.getReader();
 	if (!reader) return '';
 	const chunks: Uint8Array[] = [];
