@@ -1,4 +1,16 @@
-import { accessible, expect, open, openDemo, pieceOn, readout, station, test } from './support.ts';
+import { test as bare } from '@playwright/test';
+import { hungDemo } from './hung-demo.ts';
+import {
+	accessible,
+	expect,
+	open,
+	openAsFile,
+	openDemo,
+	pieceOn,
+	readout,
+	station,
+	test
+} from './support.ts';
 
 for (const scheme of ['light', 'dark'] as const)
 	test(`every screen is accessible in the ${scheme} theme`, async ({ page }) => {
@@ -20,6 +32,26 @@ for (const scheme of ['light', 'dark'] as const)
 		await page.getByRole('button', { name: 'House rules' }).click();
 		await accessible(page, 'house rules');
 	});
+
+test('paper is black on white in the dark theme too', async ({ page }) => {
+	await page.emulateMedia({ colorScheme: 'dark', reducedMotion: 'reduce' });
+	await openAsFile(page, hungDemo());
+	const wall = page.url().replace(/\/[^/]+$/, '');
+	for (const sheet of ['bag-sheet', 'condition-sheet', 'sheet', 'helper-sheet', 'job-sheet']) {
+		await open(page, `${wall}/${sheet}`);
+		await expect(page.locator('.paper h1').first()).toBeVisible();
+		await accessible(page, sheet);
+	}
+});
+
+bare('a page that is not there says so and leads home', async ({ page }) => {
+	const answer = await page.goto('/no/such/page');
+	expect(answer?.status()).toBe(404);
+	await expect(page.getByRole('heading', { name: 'There is no such page' })).toBeVisible();
+	await expect(page).toHaveTitle('There is no such page · Warm Porch');
+	await page.getByRole('link', { name: 'All projects' }).click();
+	await expect(page.getByRole('heading', { name: 'Your projects' })).toBeVisible();
+});
 
 test('the theme is chosen by hand and remembered', async ({ page }) => {
 	await open(page, '/');

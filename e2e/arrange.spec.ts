@@ -5,12 +5,14 @@ import {
 	expect,
 	kept,
 	measure,
+	openAsFile,
 	openDemo,
 	pieceOn,
 	readout,
 	station,
 	test
 } from './support.ts';
+import { hungDemo } from './hung-demo.ts';
 import { arrange, type Candidate } from '../src/lib/core/index.ts';
 
 const bench = (page: Page) => page.getByRole('complementary', { name: 'Bench' });
@@ -123,6 +125,45 @@ test('a second look finds planted faults, and mends each by one press', async ({
 	await expect(look.locator('li')).toHaveCount(before);
 	await page.getByRole('button', { name: 'Undo move pieces together' }).click();
 	await expect(look).toContainText('of D and E are 1/4" out of line');
+});
+
+test('a mend that would move what is locked or hangs is not offered, and says why', async ({
+	page
+}) => {
+	await openDemo(page);
+	const look = page.getByTestId('second-look');
+	await pieceOn(page, 'E').focus();
+	await measure(bench(page).getByLabel(/^Centre, above/), '64 1/2');
+	await bench(page).getByRole('button', { name: 'Lock in place' }).click();
+	await page.keyboard.press('Escape');
+	const slip = look.locator('li').filter({ hasText: 'of D and E are' });
+	await expect(slip).toContainText('E is locked, and would have to be moved.');
+	await expect(slip.getByRole('button')).toHaveCount(0);
+});
+
+test('what hangs on one wall comes down before it is put on another, in one step', async ({
+	page
+}) => {
+	await openAsFile(page, hungDemo());
+	await page.getByRole('button', { name: /^Ferry House/ }).click();
+	await page.getByRole('menuitem', { name: 'Tea room' }).click();
+	await station(page, 'Arrange').click();
+	await page.getByText(/^On other walls:/).click();
+	await bench(page)
+		.getByRole('button', { name: /^A North channel chart|^A / })
+		.first()
+		.click();
+	await expect(bench(page)).toContainText('A hangs on Stair hall.');
+	await page.getByRole('button', { name: 'Take A down there, and put it on this wall' }).click();
+	await expect(pieceOn(page, 'A')).toBeVisible();
+	await station(page, 'Book').click();
+	await page.getByRole('radio', { name: 'history' }).check();
+	await page.getByRole('button', { name: /^Ferry House/ }).click();
+	await page.getByRole('menuitem', { name: 'Stair hall' }).click();
+	await expect(page.getByText('A was taken down: moved to Tea room.')).toBeVisible();
+	await page.getByRole('button', { name: /^Undo take A down/ }).click();
+	await expect(pieceOn(page, 'A')).toBeVisible();
+	await expect(page.getByText('A was taken down: moved to Tea room.')).toHaveCount(0);
 });
 
 test('several pieces are lined up, spaced, mirrored and swapped, by pointer and by keys', async ({

@@ -1,10 +1,13 @@
 import type { Page } from '@playwright/test';
+import { happen, parseLength, type DayEvent } from '../src/lib/core/index.ts';
+import { DEMO } from '../src/lib/store/demo/index.ts';
 import {
 	accessible,
 	expect,
 	kept,
 	measure,
 	open,
+	openAsFile,
 	openDemo,
 	readout,
 	station,
@@ -282,4 +285,25 @@ test('every part of the survey is accessible, by day and by dusk, and on a phone
 		);
 		expect(wider).toBe(0);
 	}
+});
+
+test('a stud that a screw missed is told as missed, and is counted on no more', async ({
+	page
+}) => {
+	await openDemo(page);
+	await survey(page, 'Bones');
+	const studs = page.getByRole('table', { name: 'Studs, from the left' });
+	const known = await studs.getByRole('row').count();
+	const [stud] = (await studs.getByRole('row').nth(5).innerText()).split('\t');
+	const missed = parseLength(stud!, 'in');
+	const at = missed.ok ? missed.value : 0;
+	const met = {
+		...{ id: 'met', at: '2026-05-02T10:00:00.000Z', by: '', wallId: 'stair-hall', what: 'met' },
+		...{ step: 's', hookId: 'piece-c:0', pieceId: 'piece-c', met: 'nothing' },
+		hole: { x: at, y: 1700 }
+	} as DayEvent;
+	await openAsFile(page, happen({ ...DEMO, id: 'own-house' }, met));
+	await survey(page, 'Bones');
+	await expect(studs.getByText('missed here')).toHaveCount(1);
+	await expect(studs.getByRole('row')).toHaveCount(known);
 });

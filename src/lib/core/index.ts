@@ -54,6 +54,7 @@ export * from './job/time.ts';
 export * from './kinds/back-check.ts';
 export * from './kinds/index.ts';
 export * from './lifting/lift-limit.ts';
+export { lookAgain } from './plan/look-again.ts';
 export * from './marks/datum.ts';
 export * from './marks/level-line.ts';
 export * from './marks/schedule.ts';

@@ -2,6 +2,7 @@ import { boundsOf, centreX, centreY, right, top, type Rect } from '../geometry/r
 import { lengthIn } from '../units/say.ts';
 import { aboveFurniture } from './above-furniture.ts';
 import { facing, isNearly } from './facing.ts';
+import type { Move } from './together.ts';
 
 /** A piece where it hangs. */
 export interface Outlined {
@@ -25,7 +26,9 @@ export interface Glance {
 	code: 'step' | 'odd-gap' | 'off-furniture' | 'too-wide' | 'too-high' | 'too-low';
 	message: string;
 	/** What its mend does, in a word or two; null where only a person can mend it. */
-	mend: { label: string; moves: { id: string; dx: number; dy: number }[] } | null;
+	mend: { label: string; moves: Move[] } | null;
+	/** Why nothing is offered though there is a move that would mend it, lengths left open; absent where there is none. */
+	notOffered?: string;
 	/** Lines to draw it by, mm on the wall. */
 	lines: { x1: number; y1: number; x2: number; y2: number }[];
 }

@@ -13,7 +13,7 @@ import { ceilingAt, ceilingLine } from '../survey/outline.ts';
 import { anchorsOn } from './anchors.ts';
 import { hangPiece } from './hang.ts';
 import { centreLineOf, placePiece } from './place.ts';
-import { piecesById } from './plan-for-page.ts';
+import { piecesById, placementsOn } from './plan-for-page.ts';
 
 /** What a person asks of an arrangement. */
 export interface Asked {
@@ -76,7 +76,8 @@ export function wantedOn(
 	const { houseRules } = project;
 	const known = piecesById(project.pieces);
 	const chosen = new Set(pieces);
-	const { placements, reserved } = activeArrangement(wall);
+	const { reserved } = activeArrangement(wall);
+	const placements = placementsOn(project, wall);
 	const centreLine = centreLineOf(wall, placements, houseRules).y;
 	const standing = (placement: Placement) => {
 		const piece = known.get(placement.pieceId);

@@ -1,11 +1,10 @@
 import { lazy, memoised, memoisedOn } from '../memo.ts';
 import { schedule, type Mark } from '../marks/schedule.ts';
 import { activeArrangement, rulesOn, type Project, type Wall } from '../model/index.ts';
-import type { Hanging } from '../model/hanging.ts';
 import type { Piece } from '../model/piece.ts';
 import type { Placement } from '../model/wall.ts';
 import { fail, ok, type Result } from '../result.ts';
-import type { Caution } from '../caution.ts';
+import { stop, type Caution } from '../caution.ts';
 import { hookOf } from '../fixings/index.ts';
 import { surveyFaults, wallCautions as cautionsOf } from '../survey/cautions.ts';
 import { surveyParts } from '../survey/parts.ts';
@@ -48,7 +47,8 @@ export function placeWall(
 	const known = piecesById(project.pieces);
 	const standing = standingOn(project.hangings, wall.id);
 	const sets = setHooks(project.day, wall.id);
-	const pieces = [...placements, ...unplaced(standing, project.walls)].flatMap((placement) => {
+	const elsewhere = hangsElsewhere(project, wall.id);
+	const pieces = placementsOn(project, wall).flatMap((placement) => {
 		const piece = known.get(placement.pieceId);
 		if (!piece) return [];
 		const { y, floor } = centreLine;
@@ -56,22 +56,46 @@ export function placeWall(
 		const hanging = standing.get(piece.id);
 		if (hanging) return [asHung(planned, hanging, piece.back.kind)];
 		const set = sets.get(piece.id);
-		return [set ? withSetHooks(planned, set, houseRules.tolerance) : planned];
+		const asSet = set ? withSetHooks(planned, set, houseRules.tolerance) : planned;
+		const there = elsewhere.get(piece.id);
+		return [
+			there === undefined
+				? asSet
+				: { ...asSet, cautions: [toTakeDown(piece.letter, there), ...asSet.cautions] }
+		];
 	});
 	return { centreLine, pieces };
 }
 
-/** What hangs on the wall is on it, also where no arrangement that stands holds it. */
-function unplaced(standing: ReadonlyMap<string, Hanging>, walls: readonly Wall[]): Placement[] {
-	if (standing.size === 0) return [];
-	const placed = placedOn(walls);
-	return [...standing.values()].filter(({ pieceId }) => !placed.has(pieceId)).map(placeOf);
+/** Placements of a wall; what hangs on it is on it, also where the arrangement that stands does not hold it. */
+export function placementsOn({ hangings }: Pick<Project, 'hangings'>, wall: Wall): Placement[] {
+	const { placements } = activeArrangement(wall);
+	const standing = standingOn(hangings, wall.id);
+	if (standing.size === 0) return placements;
+	const placed = new Set(placements.map(({ pieceId }) => pieceId));
+	const unplaced = [...standing.values()].filter(({ pieceId }) => !placed.has(pieceId));
+	return [...placements, ...unplaced.map(placeOf)];
 }
 
-/** Pieces that stand in the active arrangement of some wall. */
-const placedOn = (walls: readonly Wall[]): Set<string> =>
-	new Set(
-		walls.flatMap((wall) => activeArrangement(wall).placements.map(({ pieceId }) => pieceId))
+/** Names of the other walls that pieces hang on, by the ids of the pieces. */
+export const hangsElsewhere = (
+	{ hangings, walls }: Pick<Project, 'hangings' | 'walls'>,
+	wallId: string
+): Map<string, string> =>
+	new Map(
+		hangings
+			.filter((each) => each.until === null && each.wallId !== wallId)
+			.map((each) => [
+				each.pieceId,
+				walls.find(({ id }) => id === each.wallId)?.name ?? 'another wall'
+			])
+	);
+
+const toTakeDown = (letter: string, there: string): Caution =>
+	stop(
+		'hangs-elsewhere',
+		`${letter} hangs on ${there}, and is planned here too.`,
+		`Take it down from ${there} first.`
 	);
 
 /** What follows from the survey alone: a drag leaves it as it is. */

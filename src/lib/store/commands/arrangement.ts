@@ -3,6 +3,7 @@ import {
 	centreY,
 	startPlacement,
 	type Arrangement,
+	type DayEvent,
 	type Move,
 	type Piece,
 	type PlacedHeight,
@@ -13,6 +14,7 @@ import {
 } from '../../core/index.ts';
 import type { Command } from '../history.ts';
 import { copy } from './copy.ts';
+import { tellDay } from './day.ts';
 import { wallIn } from './find.ts';
 
 /** Puts a piece on a wall, taking it down from wherever else it stands. */
@@ -30,6 +32,20 @@ export const hangOnWall = (
 		}
 		const wall = wallIn(draft, wallId);
 		if (wall) activeArrangement(wall).placements.push(startPlacement(id, x, height));
+	}
+});
+
+/** Takes a piece down from the wall it hangs on, and puts it on another, as one step. */
+export const bringToWall = (
+	takenDown: DayEvent,
+	wallId: string,
+	piece: Piece,
+	x: number
+): Command => ({
+	name: `take ${piece.letter} down and put it on this wall`,
+	recipe: (draft) => {
+		tellDay(takenDown).recipe(draft);
+		hangOnWall(wallId, piece, x).recipe(draft);
 	}
 });
 

@@ -1,10 +1,8 @@
 <script lang="ts">
 	import { Wand2 } from '@lucide/svelte';
 	import {
-		faceOf,
-		hangingOf,
+		lookAgain,
 		say,
-		secondLook,
 		type Glance,
 		type Styles,
 		type Wall,
@@ -22,12 +20,7 @@
 	/** A drag is not judged before it ends. */
 	const glances = $derived.by(() => {
 		if (session.showing) return last;
-		last = secondLook({
-			pieces: plan.pieces.map(hangingOf),
-			beneath: wall.features.filter((feature) => faceOf(feature).centres),
-			centreLine: plan.centreLine.y,
-			floor: plan.centreLine.floor
-		});
+		last = lookAgain(session.project, wall.id);
 		return last;
 	});
 
@@ -56,6 +49,8 @@
 						<Wand2 size={13} aria-hidden="true" />
 						{say(glance.mend.label, styles.lead)}
 					</button>
+				{:else if glance.notOffered}
+					<span class="small-note">{say(glance.notOffered, styles.lead)}</span>
 				{/if}
 			</li>
 		{/each}

@@ -4,13 +4,20 @@ import { tellDay } from '../../store/commands/index.ts';
 import { newId } from '../../store/new-id.ts';
 import type { Session } from '../../store/session.svelte.ts';
 
-/** Tells what happened on a wall, now and by who hangs; or long ago, at a moment. */
-export function tell(session: Session, wallId: string, told: NewDayEvent, at?: string): void {
-	const { day, hanger } = session.kept;
-	const event = {
+/** What happened on a wall, now and by who hangs; or long ago, at a moment. */
+export function eventOn(
+	{ kept: { day, hanger } }: Session,
+	wallId: string,
+	told: NewDayEvent,
+	at?: string
+): DayEvent {
+	return {
 		...told,
 		...{ id: newId(), by: hanger, wallId },
 		at: at ?? momentAfter(now(), dayState(day, wallId).last)
-	};
-	session.run(tellDay(event as DayEvent));
+	} as DayEvent;
 }
+
+/** Tells what happened on a wall. */
+export const tell = (session: Session, wallId: string, told: NewDayEvent, at?: string): void =>
+	session.run(tellDay(eventOn(session, wallId, told, at)));

@@ -11,7 +11,7 @@
 	let { title, page, of, children }: Props = $props();
 </script>
 
-<section class="page paper">
+<section class="page paper" data-theme="porch-day">
 	<header>
 		<h1>{title}</h1>
 		<p>page {page} of {of}</p>

@@ -1,11 +1,18 @@
 <script lang="ts">
 	import { page } from '$app/state';
 	import { resolve } from '$app/paths';
-	import { activeArrangement, stylesOf } from '$lib/core/index.ts';
-	import { hangOnWall } from '$lib/store/commands/index.ts';
+	import {
+		activeArrangement,
+		placementsOn,
+		stylesOf,
+		type Piece,
+		type Wall
+	} from '$lib/core/index.ts';
+	import { bringToWall, hangOnWall, placePieces } from '$lib/store/commands/index.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
 	import CautionList from '$lib/ui/CautionList.svelte';
 	import PieceList from '$lib/ui/bench/PieceList.svelte';
+	import { eventOn } from '$lib/ui/hang/tell.ts';
 	import { getView } from '$lib/ui/view.svelte.ts';
 
 	const session = $derived(getSession()());
@@ -15,20 +22,20 @@
 	const wall = $derived(session.project.walls.find(({ id }) => id === wallId)!);
 	const plan = $derived(session.plan(wallId));
 	const placements = $derived(activeArrangement(wall).placements);
-	const here = $derived(
+	const on = (walls: readonly Wall[]) =>
 		new Set(
-			session.kept.walls
-				.filter(({ id }) => id === wallId)
-				.flatMap((each) => activeArrangement(each).placements.map(({ pieceId }) => pieceId))
+			walls.flatMap((each) => placementsOn(session.kept, each).map(({ pieceId }) => pieceId))
+		);
+	const here = $derived(on(session.kept.walls.filter(({ id }) => id === wallId)));
+	const placed = $derived(on(session.kept.walls));
+	/** Where the chosen piece hangs, if that is on another wall. */
+	const hangsThere = $derived(
+		session.kept.hangings.find(
+			(each) => each.pieceId === view.selected && each.until === null && each.wallId !== wallId
 		)
 	);
-	const placed = $derived(
-		new Set(
-			session.kept.walls.flatMap((each) =>
-				activeArrangement(each).placements.map(({ pieceId }) => pieceId)
-			)
-		)
-	);
+	const nameOf = (id: string) =>
+		session.kept.walls.find((each) => each.id === id)?.name ?? 'another wall';
 	const loose = $derived(session.kept.pieces.filter(({ id }) => !placed.has(id)));
 	const elsewhere = $derived(
 		session.kept.pieces.filter(({ id }) => placed.has(id) && !here.has(id))
@@ -42,6 +49,24 @@
 			(id) => plan?.pieces.find(({ pieceId }) => pieceId === id) ?? []
 		)
 	);
+	function putBack({ id }: Piece) {
+		const placement = placementsOn(session.kept, wall).find(({ pieceId }) => pieceId === id);
+		if (placement) session.run(placePieces(wallId, [placement]));
+	}
+
+	function putHere(piece: Piece) {
+		const x = wall.width / 2;
+		if (!hangsThere) {
+			session.run(hangOnWall(wallId, piece, x));
+			return;
+		}
+		const takenDown = eventOn(session, hangsThere.wallId, {
+			...{ what: 'taken-down', hangingId: hangsThere.id },
+			why: `moved to ${wall.name}`
+		});
+		session.run(bringToWall(takenDown, wallId, piece, x));
+	}
+
 	/** Told once a drag ends. */
 	const crowding = $derived(
 		(session.keptPlan(wallId)?.ofPlace ?? []).map(({ caution }) => caution)
@@ -76,13 +101,22 @@
 				{/await}
 			{/if}
 		</div>
+	{:else if planned?.hanging}
+		<p class="mt-3">{piece.letter} hangs here, and is not in this arrangement.</p>
+		<button class="btn mt-2 btn-primary" type="button" onclick={() => putBack(piece)}>
+			Put {piece.letter} into it, where it hangs
+		</button>
 	{:else}
-		<button
-			class="btn mt-3 btn-primary"
-			type="button"
-			onclick={() => session.run(hangOnWall(wallId, piece, wall.width / 2))}
-		>
-			Put {piece.letter} on this wall
+		{#if hangsThere}
+			<p class="mt-3">
+				{piece.letter} hangs on {nameOf(hangsThere.wallId)}. It comes down there before it is
+				planned here; its holes there stay in the Book.
+			</p>
+		{/if}
+		<button class="btn mt-3 btn-primary" type="button" onclick={() => putHere(piece)}>
+			{hangsThere
+				? `Take ${piece.letter} down there, and put it on this wall`
+				: `Put ${piece.letter} on this wall`}
 		</button>
 	{/if}
 {:else}

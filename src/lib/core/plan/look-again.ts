@@ -1,0 +1,97 @@
+import { hangingOf, secondLook, type Glance } from '../arrange/second-look.ts';
+import type { Move } from '../arrange/together.ts';
+import { faceOf } from '../features/index.ts';
+import { centreY } from '../geometry/rect.ts';
+import { activeArrangement } from '../model/arrangement.ts';
+import type { Project } from '../model/project.ts';
+import type { Wall } from '../model/wall.ts';
+import type { PieceCaution } from './clear.ts';
+import { planForPage, type WallPlan } from './plan-for-page.ts';
+
+/**
+ * What a practised eye would find on a wall. A mend is offered where it leaves alone what hangs or is locked, and
+ * brings neither a caution nor another fault; else it is said why not.
+ */
+export function lookAgain(project: Project, wallId: string): Glance[] {
+	const seen = look(project, wallId);
+	if (!seen) return [];
+	return seen.glances.map((glance) => {
+		const { mend, ...fault } = glance;
+		if (!mend) return glance;
+		const notOffered = speaksAgainst(mend.moves, project, seen);
+		return notOffered === null ? glance : { ...fault, mend: null, notOffered };
+	});
+}
+
+interface Seen {
+	wall: Wall;
+	plan: WallPlan;
+	glances: Glance[];
+}
+
+function look(project: Project, wallId: string): Seen | null {
+	const wall = project.walls.find(({ id }) => id === wallId);
+	const plan = planForPage(project, wallId);
+	if (!wall || !plan.ok) return null;
+	const { pieces, centreLine } = plan.value;
+	const glances = secondLook({
+		pieces: pieces.map(hangingOf),
+		beneath: wall.features.filter((feature) => faceOf(feature).centres),
+		centreLine: centreLine.y,
+		floor: centreLine.floor
+	});
+	return { wall, plan: plan.value, glances };
+}
+
+/** What a mend would do that nobody wants; null where it does no harm. */
+function speaksAgainst(
+	moves: readonly Move[],
+	project: Project,
+	{ wall, plan, glances }: Seen
+): string | null {
+	const { placements } = activeArrangement(wall);
+	for (const { id } of moves) {
+		const piece = plan.pieces.find(({ pieceId }) => pieceId === id)!;
+		if (piece.hanging) return `${piece.letter} hangs, and would have to be moved.`;
+		if (placements.find(({ pieceId }) => pieceId === id)?.locked)
+			return `${piece.letter} is locked, and would have to be moved.`;
+	}
+	const after = look(withMoves(project, wall, moves, plan), wall.id)!;
+	const known = new Set(plan.cautions.map(keyOf));
+	const added = after.plan.cautions.find((caution) => !known.has(keyOf(caution)));
+	if (added) return `That would bring another trouble: ${added.caution.message}`;
+	const count = (all: readonly Glance[], of: Glance['code']) =>
+		all.filter(({ code }) => code === of).length;
+	const worse = after.glances.find(({ code }) => count(after.glances, code) > count(glances, code));
+	return worse ? `That would bring another fault: ${worse.message}` : null;
+}
+
+const keyOf = ({ pieceId, caution: { code, message } }: PieceCaution): string =>
+	`${pieceId} ${code} ${message}`;
+
+/** The project with pieces of a wall moved from where they are planned. */
+function withMoves(
+	project: Project,
+	wall: Wall,
+	moves: readonly Move[],
+	{ pieces }: WallPlan
+): Project {
+	const active = activeArrangement(wall);
+	const placements = active.placements.map((placement) => {
+		const move = moves.find(({ id }) => id === placement.pieceId);
+		const planned = pieces.find(({ pieceId }) => pieceId === placement.pieceId);
+		if (!move || !planned) return placement;
+		const height =
+			move.dy === 0
+				? placement.height
+				: { from: 'centre' as const, at: centreY(planned.rect) + move.dy };
+		return { ...placement, x: placement.x + move.dx, height };
+	});
+	const arrangements = wall.arrangements.map((each) =>
+		each === active ? { ...each, placements } : each
+	);
+	return {
+		...project,
+		walls: project.walls.map((each) => (each === wall ? { ...wall, arrangements } : each))
+	};
+}
