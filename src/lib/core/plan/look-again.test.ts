@@ -175,7 +175,9 @@ describe('a piece that hangs on another wall', () => {
 			...{ id: 'down', at: '2026-06-01T10:00:00.000Z', by: '', wallId: HALL },
 			...{ what: 'taken-down' as const, hangingId: 'h-A', why: 'moved to Tea room' }
 		};
+		const before = JSON.stringify(hung);
 		const brought = changed(hung, bringToWall(down, there, piece, 900));
+		expect(JSON.stringify(hung)).equal(before);
 		expect(brought.hangings[0]).include({ until: down.at, why: 'moved to Tea room' });
 		expect(on(brought, HALL).pieces.some(({ letter }) => letter === 'A')).equal(false);
 		const planned = on(brought, there).pieces.find(({ letter }) => letter === 'A')!;

@@ -1,6 +1,7 @@
 import {
 	activeArrangement,
 	centreY,
+	happen,
 	startPlacement,
 	type Arrangement,
 	type DayEvent,
@@ -12,9 +13,9 @@ import {
 	type Rect,
 	type Reserved
 } from '../../core/index.ts';
-import type { Command } from '../history.ts';
+import { tried, type Command } from '../history.ts';
 import { copy } from './copy.ts';
-import { tellDay } from './day.ts';
+import { become } from './day.ts';
 import { wallIn } from './find.ts';
 
 /** Puts a piece on a wall, taking it down from wherever else it stands. */
@@ -43,10 +44,8 @@ export const bringToWall = (
 	x: number
 ): Command => ({
 	name: `take ${piece.letter} down and put it on this wall`,
-	recipe: (draft) => {
-		tellDay(takenDown).recipe(draft);
-		hangOnWall(wallId, piece, x).recipe(draft);
-	}
+	recipe: (draft) =>
+		become(draft, (before) => tried(happen(before, takenDown), hangOnWall(wallId, piece, x)))
 });
 
 /** Puts pieces where an arrangement has them, taking each down from wherever else it stands, and those left out as well. */

@@ -5,12 +5,15 @@ import type { Command } from '../history.ts';
 /** Something that happened while hanging. */
 export const tellDay = (event: DayEvent): Command => ({
 	name: eventFace(event).name,
-	recipe: (draft) => {
-		const before = original(draft as Project);
-		const { day, hangings, pieces, walls } = happen(before, event);
-		Object.assign(draft, changed(before, { day, hangings, pieces, walls }));
-	}
+	recipe: (draft) => become(draft, (before) => happen(before, event))
 });
+
+/** Makes of a draft what a pure function makes of the project; nothing of the project itself is touched. */
+export function become(draft: Project, next: (before: Project) => Project): void {
+	const before = original(draft);
+	const { day, hangings, pieces, walls } = next(before);
+	Object.assign(draft, changed(before, { day, hangings, pieces, walls }));
+}
 
 /** The parts that became others; the rest stays as it is, and is no step of its own. */
 function changed(before: Project, parts: Partial<Project>): Partial<Project> {
