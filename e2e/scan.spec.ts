@@ -40,6 +40,8 @@ function film(frames: readonly Buffer[]): Buffer {
 test('a camera reads the codes as they are drawn, and the wall stands there', async ({
 	page
 }, info) => {
+	// The camera’s film is read frame by frame, by software.
+	test.setTimeout(150_000);
 	await openDemo(page);
 	await station(page, 'Hang').click();
 	await page.getByText('To a phone, and back').click();
@@ -72,7 +74,7 @@ test('a camera reads the codes as they are drawn, and the wall stands there', as
 	await there.getByRole('button', { name: 'Scan its codes' }).click();
 	await expect(there.getByText('codes read')).toBeVisible();
 	await accessible(there, 'the camera at the codes');
-	await expect(there.getByText('7 pieces, 0 things told')).toBeVisible({ timeout: 30_000 });
+	await expect(there.getByText('7 pieces, 0 things told')).toBeVisible({ timeout: 90_000 });
 	await there.getByRole('button', { name: 'Keep it here' }).click();
 	await expect(station(there, 'Hang')).toContainText('7 to hang');
 	await camera.close();

@@ -8,6 +8,8 @@ import { root, run } from './lib/run.mjs';
 
 let passed = 0;
 let failed = 0;
+/** Titles of end-to-end tests that needed a second try. */
+let retried = [];
 
 /** Runs a check that either holds or not. */
 async function check(name, command, args) {
@@ -20,6 +22,8 @@ async function check(name, command, args) {
 }
 
 function finish() {
+	for (const title of retried) console.log(`retried: ${title}`);
+	console.log(`\n${retried.length} retried`);
 	console.log(`\n${passed} passed, ${failed} failed`);
 	process.exit(failed === 0 && passed > 0 ? 0 : 1);
 }
@@ -42,7 +46,8 @@ async function endToEndTests() {
 		env: { PLAYWRIGHT_JSON_OUTPUT_NAME: report }
 	});
 	try {
-		const { stats } = JSON.parse(readFileSync(report, 'utf8'));
+		const { stats, suites } = JSON.parse(readFileSync(report, 'utf8'));
+		retried = suites.flatMap(flakyIn);
 		passed += stats.expected + stats.flaky;
 		failed += stats.unexpected;
 		if (code !== 0 && stats.unexpected === 0) failed++;
@@ -51,11 +56,19 @@ async function endToEndTests() {
 	}
 }
 
+/** Titles of the tests in a suite, and in those in it, that passed at a second try. */
+const flakyIn = ({ specs = [], suites = [] }) => [
+	...specs
+		.filter(({ tests }) => tests.some(({ status }) => status === 'flaky'))
+		.map(({ file, title }) => `${file}: ${title}`),
+	...suites.flatMap(flakyIn)
+];
+
 try {
 	await installPackages();
 	await installChromium();
 	await run('npx', ['svelte-kit', 'sync'], { quiet: true });
-	await Promise.all([check('lint', 'npx', ['eslint', '--max-warnings', '0', '.']), unitTests()]);
+	await Promise.all([check('lint', 'npm', ['run', '--silent', 'lint']), unitTests()]);
 	await check('format', 'npx', ['prettier', '--check', '.']);
 	await check('types', 'npx', [
 		'svelte-check',

@@ -1,6 +1,5 @@
 import { right, top, type Rect } from '../geometry/rect.ts';
-import type { Outlined } from './second-look.ts';
-import type { Move } from './together.ts';
+import type { Move, Outlined } from './outlined.ts';
 
 /** Farther than this from what is taken out a piece is none of its row, mm. From memory. */
 const ROW = 200;

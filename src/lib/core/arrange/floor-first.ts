@@ -1,6 +1,6 @@
 import { boundsOf } from '../geometry/rect.ts';
 import { roundToTick, type LengthStyle } from '../units/index.ts';
-import type { Outlined } from './second-look.ts';
+import type { Outlined } from './outlined.ts';
 
 /** A piece on the floor: its lower left corner from the lower left corner of the taped area, mm as the tape shows them. */
 export interface Laid {

@@ -1,5 +1,6 @@
 import { expect } from 'chai';
-import { groupsOf, secondLook, type Outlined, type LookedAt } from './second-look.ts';
+import type { Outlined } from './outlined.ts';
+import { groupsOf, secondLook, type LookedAt } from './second-look.ts';
 
 const piece = (letter: string, x: number, y: number, width = 400, height = 500): Outlined => ({
 	id: letter,

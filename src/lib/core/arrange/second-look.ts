@@ -2,24 +2,7 @@ import { boundsOf, centreX, centreY, right, top, type Rect } from '../geometry/r
 import { lengthIn } from '../units/say.ts';
 import { aboveFurniture } from './above-furniture.ts';
 import { facing, isNearly } from './facing.ts';
-import type { Move } from './together.ts';
-
-/** A piece where it hangs. */
-export interface Outlined {
-	id: string;
-	letter: string;
-	rect: Rect;
-}
-
-export const hangingOf = ({
-	pieceId,
-	letter,
-	rect
-}: {
-	pieceId: string;
-	letter: string;
-	rect: Rect;
-}): Outlined => ({ id: pieceId, letter, rect });
+import type { Move, Outlined } from './outlined.ts';
 
 /** A fault that a practised eye would find. */
 export interface Glance {

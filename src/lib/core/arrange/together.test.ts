@@ -1,6 +1,6 @@
 import { expect } from 'chai';
 import { centreX, centreY, right, top } from '../geometry/rect.ts';
-import type { Outlined } from './second-look.ts';
+import type { Outlined } from './outlined.ts';
 import { actTakes, together, TOGETHER_ACTS, type TogetherAct } from './together.ts';
 
 const piece = (id: string, x: number, y: number, width: number, height: number): Outlined => ({

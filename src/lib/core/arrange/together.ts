@@ -1,11 +1,5 @@
 import { boundsOf, centreX, centreY, right, top, type Rect } from '../geometry/rect.ts';
-import type { Outlined } from './second-look.ts';
-
-export interface Move {
-	id: string;
-	dx: number;
-	dy: number;
-}
+import type { Move, Outlined } from './outlined.ts';
 
 /** What can be done to several pieces at once. */
 export const TOGETHER_ACTS = {

@@ -8,7 +8,7 @@ import { bumpers } from '../hangers/checks.ts';
 import type { Piece } from '../model/piece.ts';
 import type { Project } from '../model/project.ts';
 import type { PieceFix } from '../plan/fix.ts';
-import { type PlannedPiece } from '../plan/hang.ts';
+import type { PlannedPiece } from '../plan/planned.ts';
 import { hungPiece, unmeasuredOn } from '../plan/hung-piece.ts';
 import type { OldHole } from '../plan/old-holes.ts';
 import { cutLength } from '../hangers/wire-workshop.ts';

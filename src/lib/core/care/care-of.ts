@@ -3,7 +3,7 @@ import type { Piece } from '../model/piece.ts';
 import type { Wall } from '../model/wall.ts';
 import type { Caution } from '../caution.ts';
 import type { PieceCaution } from '../plan/clear.ts';
-import type { PlannedPiece } from '../plan/hang.ts';
+import type { PlannedPiece } from '../plan/planned.ts';
 import { top } from '../geometry/rect.ts';
 import { ceilingAt } from '../survey/outline.ts';
 import { AIM, aimDistance } from './spot.ts';

@@ -28,42 +28,44 @@ import {
 
 export * from './face.ts';
 
-/** Every fixing, from the least to the most. A new one is one file and one line here. */
-export const fixings: readonly Fixing[] = [
-	pushPin,
-	adhesiveStrip,
+/** Every fixing by its kind, from the least to the most. A new one is one file and one line here. */
+const FIXINGS: { readonly [Kind in HookKind]: Fixing } = {
+	'push-pin': pushPin,
+	'adhesive-strip': adhesiveStrip,
 	nail,
-	pictureHook1,
-	pictureHook2,
-	pictureHook3,
-	springWireHook,
-	hardWallHook,
-	railHook,
-	trackHook,
-	ribbedPlug,
-	foldingAnchor,
-	drillPlastic,
-	drillMetal,
-	hollowWallAnchor,
-	springToggle,
-	strapToggle,
-	nail6d,
-	nail8d,
-	screw6,
+	'picture-hook-1': pictureHook1,
+	'picture-hook-2': pictureHook2,
+	'picture-hook-3': pictureHook3,
+	'spring-wire-hook': springWireHook,
+	'hard-wall-hook': hardWallHook,
+	'rail-hook': railHook,
+	'track-hook': trackHook,
+	'ribbed-plug': ribbedPlug,
+	'folding-anchor': foldingAnchor,
+	'drill-plastic': drillPlastic,
+	'drill-metal': drillMetal,
+	'hollow-wall-anchor': hollowWallAnchor,
+	'spring-toggle': springToggle,
+	'strap-toggle': strapToggle,
+	'nail-6d': nail6d,
+	'nail-8d': nail8d,
+	'screw-6': screw6,
 	screw,
-	screw12,
-	plateScrew,
-	cleatScrew,
-	deckScrew,
-	bugleScrew,
-	securityScrew,
-	masonryPlug,
-	oldNail,
-	oldScrew,
-	oldAnchor
-];
+	'screw-12': screw12,
+	'plate-screw': plateScrew,
+	'cleat-screw': cleatScrew,
+	'deck-screw': deckScrew,
+	'bugle-screw': bugleScrew,
+	'security-screw': securityScrew,
+	'masonry-plug': masonryPlug,
+	'old-nail': oldNail,
+	'old-screw': oldScrew,
+	'old-anchor': oldAnchor
+};
 
-export const fixingOf = (kind: HookKind): Fixing => fixings.find((fixing) => fixing.kind === kind)!;
+export const fixings: readonly Fixing[] = Object.values(FIXINGS);
+
+export const fixingOf = (kind: HookKind): Fixing => FIXINGS[kind];
 
 /** How a fixing holds in a ground; undefined where it does not. */
 export const holdingIn = ({ holds }: Fixing, ground: Ground): Holding | undefined =>

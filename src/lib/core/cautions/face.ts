@@ -3,7 +3,7 @@ import type { Use } from '../choose/holds.ts';
 import type { Piece } from '../model/piece.ts';
 import type { PlaceFact } from '../model/place.ts';
 import type { Wall } from '../model/wall.ts';
-import type { PlannedPiece } from '../plan/hang.ts';
+import type { PlannedPiece } from '../plan/planned.ts';
 import type { Result } from '../result.ts';
 
 /** A piece as it is about to be fixed. */

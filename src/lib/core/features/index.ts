@@ -43,32 +43,34 @@ export type FeatureKind = Feature['kind'];
 /** A face whose features are only known by their common base. */
 export type AnyFeatureFace = FeatureFace<Feature> & { kind: FeatureKind };
 
-/** Every kind of feature, in the order they are offered. A new one is one file and its lines here. */
-export const featureFaces = [
+/** Every kind of feature by its name, in the order they are offered. A new one is one file, its schema above and its line here. */
+const FEATURES: {
+	readonly [Kind in FeatureKind]: FeatureFace<Extract<Feature, { kind: Kind }>>;
+} = {
 	door,
-	windowFace,
+	window: windowFace,
 	opening,
 	socket,
-	switchFace,
+	switch: switchFace,
 	thermostat,
 	light,
 	vent,
 	radiator,
 	wainscot,
-	chairRail,
+	'chair-rail': chairRail,
 	cornice,
-	oldFixing,
-	metRun,
+	'old-fixing': oldFixing,
+	'met-run': metRun,
 	furniture
-] as unknown as readonly AnyFeatureFace[];
+};
 
-const byKind = new Map(featureFaces.map((face) => [face.kind as string, face]));
+export const featureFaces = Object.values(FEATURES) as unknown as readonly AnyFeatureFace[];
 
 /** The face for a feature's kind. */
 export function faceOf({ kind }: Pick<AnyFeature, 'kind'>): AnyFeatureFace {
-	const face = byKind.get(kind);
+	const face = Object.hasOwn(FEATURES, kind) ? FEATURES[kind as FeatureKind] : undefined;
 	if (!face) throw new RangeError(`no feature of kind ${kind}`);
-	return face;
+	return face as unknown as AnyFeatureFace;
 }
 
 /** The feature with a question answered; unchanged when that answer is not offered. */

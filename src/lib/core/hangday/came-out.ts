@@ -2,7 +2,7 @@ import { hangerOf, highSide, type HungPiece, type LevelStep } from '../hangers/i
 import type { Hung } from '../hangers/face.ts';
 import type { Back } from '../hangers/index.ts';
 import type { DayEventOf, NewDayEvent } from '../model/day.ts';
-import type { PlannedPiece } from '../plan/hang.ts';
+import type { PlannedPiece } from '../plan/planned.ts';
 import { toRadians } from '../units/constants.ts';
 import { lengthIn } from '../units/say.ts';
 import { highHook } from './as-read.ts';

@@ -2,7 +2,7 @@ import type { Use } from '../choose/holds.ts';
 import type { Hanging, HungPoint } from '../model/hanging.ts';
 import type { Piece } from '../model/piece.ts';
 import type { PieceFix } from '../plan/fix.ts';
-import type { PlannedPiece } from '../plan/hang.ts';
+import type { PlannedPiece } from '../plan/planned.ts';
 
 /** How far a hook is used, where that is known. */
 export function useOfHook(fix: PieceFix | undefined, index: number): Use | null {

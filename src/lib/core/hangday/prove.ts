@@ -1,6 +1,6 @@
 import { byFormula, TAPE_READING, type Derived } from '../derived.ts';
 import type { Wall } from '../model/wall.ts';
-import type { PlannedPiece } from '../plan/hang.ts';
+import type { PlannedPiece } from '../plan/planned.ts';
 import { ceilingAt, floorAt } from '../survey/outline.ts';
 import { readAgainWithin } from '../survey/proofs.ts';
 import { lengthIn } from '../units/say.ts';

@@ -164,7 +164,7 @@ export interface LevelStep {
 
 /** One way a piece can hang. The rest of the app asks this face and never switches on a kind's name. */
 export interface Hanger<B> {
-	kind: string;
+	kind: B extends { kind: infer Kind extends string } ? Kind : string;
 	name: string;
 	/** When it suits, in one line. */
 	suits: string;

@@ -3,6 +3,7 @@ import type { HookKind } from '../fixings/index.ts';
 import { cleat, cleatSchema } from './cleat.ts';
 import { drilled, drilledSchema } from './drilled.ts';
 import type { AnyBack, Dimension, Hanger, Hung, HungPiece } from './face.ts';
+import { HANGER_KINDS, type HangerKind } from './kinds.ts';
 import { keyholes, keyholesSchema } from './keyholes.ts';
 import { mirrorPlates, mirrorPlatesSchema } from './mirror-plates.ts';
 import { pinned, pinSchema } from './pin.ts';
@@ -20,6 +21,7 @@ import { wireTwo, wireTwoSchema } from './wire-two.ts';
 
 export { stayLevel, type StayLevel } from './stay-level.ts';
 export * from './face.ts';
+export { HANGER_KINDS, type HangerKind } from './kinds.ts';
 export { highSide, tiltAtPoints, tiltOf } from './level.ts';
 export { hangerSize } from './plate-hanger.ts';
 export { RING_POINT_KINDS } from './ring-points.ts';
@@ -45,32 +47,38 @@ export const backSchema = z.discriminatedUnion('kind', [
 	plateHangerSchema,
 	stripsSchema,
 	pinSchema
-]);
+]) satisfies z.ZodMiniType<{ kind: HangerKind }>;
 export type Back = z.infer<typeof backSchema>;
-export type HangerKind = Back['kind'];
 
 /** A hanger whose backs are only known by their common base. */
 export type AnyHanger = Hanger<Back> & { kind: HangerKind };
 
-/** Every way to hang, in the order they are offered. A new one is one file and one line here. */
-export const hangers = [
-	wireOne,
-	wireTwo,
+/** Every way to hang by its kind. A new one is a file, a kind in `kinds.ts`, a schema above and a line here. */
+const HANGERS: {
+	readonly [Kind in HangerKind]: Hanger<Extract<Back, { kind: Kind }>>;
+} = {
+	'wire-one': wireOne,
+	'wire-two': wireTwo,
 	rings,
-	ringOne,
+	'ring-one': ringOne,
 	sawtooth,
-	sawtoothTwo,
+	'sawtooth-two': sawtoothTwo,
 	keyholes,
 	drilled,
 	stretcher,
 	cleat,
-	mirrorPlates,
+	'mirror-plates': mirrorPlates,
 	security,
 	rail,
-	plateHanger,
+	'plate-hanger': plateHanger,
 	strips,
-	pinned
-] as unknown as readonly AnyHanger[];
+	pin: pinned
+};
+
+/** Every way to hang, in the order they are offered. */
+export const hangers: readonly AnyHanger[] = HANGER_KINDS.map(
+	(kind) => HANGERS[kind] as unknown as AnyHanger
+);
 
 /** The back with a dimension measured; unchanged when it has no such dimension, or when none can be so long. */
 export function measureOn(back: Back, piece: HungPiece, key: string, value: number): Back {
@@ -124,7 +132,7 @@ export function unmeasured(back: Back, piece: HungPiece): Dimension[] {
 
 /** The face for a back's kind. */
 export function hangerOf(back: AnyBack): AnyHanger {
-	const hanger = hangers.find(({ kind }) => kind === back.kind);
+	const hanger = Object.hasOwn(HANGERS, back.kind) ? HANGERS[back.kind as HangerKind] : undefined;
 	if (!hanger) throw new RangeError(`no hanger of kind ${back.kind}`);
-	return hanger;
+	return hanger as unknown as AnyHanger;
 }

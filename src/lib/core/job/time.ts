@@ -4,7 +4,7 @@ import { heavyLift } from '../cautions/heavy-lift.ts';
 import { hookOf } from '../fixings/index.ts';
 import type { Wall } from '../model/wall.ts';
 import type { PieceFix } from '../plan/fix.ts';
-import type { PlannedHook, PlannedPiece } from '../plan/hang.ts';
+import type { PlannedHook, PlannedPiece } from '../plan/planned.ts';
 
 /** Minutes for one part of a job. */
 export interface TimePart {

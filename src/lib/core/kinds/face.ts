@@ -1,4 +1,4 @@
-import type { HangerKind } from '../hangers/index.ts';
+import type { HangerKind } from '../hangers/kinds.ts';
 import type { Fades } from '../care/light-dose.ts';
 import type { Check } from './checks.ts';
 

@@ -1,7 +1,7 @@
 import { faceOf } from '../features/index.ts';
 import { right, top } from '../geometry/rect.ts';
 import type { Wall } from '../model/wall.ts';
-import type { PlannedPiece } from '../plan/hang.ts';
+import type { PlannedPiece } from '../plan/planned.ts';
 import { floorAt } from '../survey/outline.ts';
 
 /** A height for a level line or a laser, and what speaks for it. */

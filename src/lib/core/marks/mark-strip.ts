@@ -1,5 +1,5 @@
 import { top } from '../geometry/rect.ts';
-import type { PlannedPiece } from '../plan/hang.ts';
+import type { PlannedPiece } from '../plan/planned.ts';
 
 /** A strip of tape as long as a piece is wide, that carries its marks to the wall, as seen from the room. */
 export interface MarkStrip {

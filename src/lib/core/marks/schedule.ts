@@ -3,7 +3,7 @@ import { hookOf, type Hook, type HookKind } from '../fixings/index.ts';
 import { memoised } from '../memo.ts';
 import type { HouseRules } from '../model/house-rules.ts';
 import type { AcrossDatum, Wall } from '../model/wall.ts';
-import type { PlannedHook, PlannedPiece } from '../plan/hang.ts';
+import type { PlannedHook, PlannedPiece } from '../plan/planned.ts';
 import type { CentreLine } from '../plan/place.ts';
 import { roundToTick, type LengthStyle } from '../units/index.ts';
 import {

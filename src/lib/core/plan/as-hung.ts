@@ -2,11 +2,9 @@ import { addUp, plus, type Derived } from '../derived.ts';
 import { centreX, top } from '../geometry/rect.ts';
 import type { HangerKind } from '../hangers/index.ts';
 import { memoised } from '../memo.ts';
-import type { DayEvent, DayEventOf } from '../model/day.ts';
+import type { DayEvent } from '../model/day.ts';
 import type { Hanging } from '../model/hanging.ts';
-import type { PlannedHook, PlannedPiece } from './hang.ts';
-
-export type SetHook = DayEventOf<'set'>;
+import type { PlannedHook, PlannedPiece, SetHook } from './planned.ts';
 
 const pieceOfHook = (hookId: string): string => hookId.slice(0, hookId.lastIndexOf(':'));
 

@@ -5,7 +5,7 @@ import { memoised, memoisedOn } from '../memo.ts';
 import type { Wall } from '../model/wall.ts';
 import { ceilingLine, ceilingAt, floorAt } from '../survey/outline.ts';
 import { surveyParts } from '../survey/parts.ts';
-import type { PlannedPiece } from './hang.ts';
+import type { PlannedPiece } from './planned.ts';
 
 /** A caution and the piece it belongs to. */
 export interface PieceCaution {

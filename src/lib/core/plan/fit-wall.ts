@@ -21,7 +21,7 @@ import { ontoStuds, posesAsItIs } from '../choose/poses.ts';
 import { keepOuts } from './arrange-wall.ts';
 import { studsBehind, toChoose, type Framing } from './fix.ts';
 import { leftOn } from './old-holes.ts';
-import type { PlannedPiece } from './hang.ts';
+import type { PlannedPiece } from './planned.ts';
 import { piecesById, placeWall } from './plan-for-page.ts';
 
 /** Which pieces are to meet studs. */

@@ -20,7 +20,7 @@ import { fail, type Result } from '../result.ts';
 import { failedOn, leftOn } from './old-holes.ts';
 import { nailPull } from '../statics/prying.ts';
 import { hookOf, standOffOf } from '../fixings/index.ts';
-import { type PlannedHook, type PlannedPiece } from './hang.ts';
+import type { PlannedHook, PlannedPiece } from './planned.ts';
 import { lengthIn } from '../units/say.ts';
 import { hungPiece } from './hung-piece.ts';
 import { piecesById, placeWall } from './plan-for-page.ts';

@@ -1,70 +1,18 @@
 import { care, stop, type Caution } from '../caution.ts';
 import { addUp, combine, minus, plus, TAPE_READING, type Derived } from '../derived.ts';
 import { bearingToHole, type HookKind } from '../fixings/index.ts';
-import type { Rect } from '../geometry/rect.ts';
-import {
-	hangerOf,
-	type HangerRules,
-	type Hung,
-	type PointLoad,
-	type WallPoint
-} from '../hangers/index.ts';
+import { hangerOf, type HangerRules, type Hung, type WallPoint } from '../hangers/index.ts';
 import { withSuitability } from '../hangers/suited.ts';
 import { memoised } from '../memo.ts';
 import type { Fix } from '../model/fix.ts';
-import type { Hanging } from '../model/hanging.ts';
 import type { Piece } from '../model/piece.ts';
 import type { Project } from '../model/project.ts';
 import type { Placement } from '../model/wall.ts';
-import type { Failure, Result } from '../result.ts';
+import type { Result } from '../result.ts';
 import { hookHeightTerms } from '../statics/hook-height.ts';
-import type { SetHook } from './as-hung.ts';
 import { hungPiece } from './hung-piece.ts';
+import type { PlannedHook, PlannedPiece } from './planned.ts';
 import { placePiece, splitFloor, type CentreLine, type Placed } from './place.ts';
-
-interface Point {
-	x: number;
-	y: number;
-}
-
-/** One hook on the wall. Statics speak of the bearing; marks, of the hole. */
-export interface PlannedHook {
-	id: string;
-	name: WallPoint['name'];
-	kind: HookKind;
-	/** Where the load meets the hook. */
-	bearing: Point;
-	/** Where the nail or screw goes in. */
-	hole: Point;
-	/** Of the bearing, above the level datum. */
-	height: Derived;
-	/** Of the bearing, from the wall's left end. */
-	across: Derived;
-	drop: Derived;
-	/** Cord or rod from the top of the picture rail down to the bearing; null where none is used, or no rail is known. */
-	cord: Derived | null;
-	load: PointLoad | null;
-	/** It is in the wall already. */
-	set?: SetHook;
-}
-
-export interface PlannedPiece {
-	pieceId: string;
-	letter: string;
-	name: string;
-	rect: Rect;
-	from: Placed['from'];
-	/** Empty while the back is impossible. */
-	hooks: PlannedHook[];
-	hung: Hung | null;
-	/** A person settled how it is fixed here. */
-	settled: boolean;
-	/** It hangs here already. */
-	hanging?: Hanging;
-	/** Why there are no hooks. */
-	trouble: Failure | null;
-	cautions: Caution[];
-}
 
 /** What follows from a piece's back. */
 export const hangPiece = memoised((piece: Piece, rules: HangerRules): Result<Hung> => {

@@ -1,5 +1,6 @@
-import { hangingOf, secondLook, type Glance } from '../arrange/second-look.ts';
-import type { Move } from '../arrange/together.ts';
+import { hangingOf } from '../arrange/outlined.ts';
+import { secondLook, type Glance } from '../arrange/second-look.ts';
+import type { Move } from '../arrange/outlined.ts';
 import { faceOf } from '../features/index.ts';
 import { centreY } from '../geometry/rect.ts';
 import { activeArrangement } from '../model/arrangement.ts';

@@ -6,7 +6,7 @@ import { holdsPoint, right, top, type Rect } from '../geometry/rect.ts';
 import { memoised } from '../memo.ts';
 import type { DayEvent } from '../model/day.ts';
 import type { Wall } from '../model/wall.ts';
-import type { PlannedHook, PlannedPiece } from './hang.ts';
+import type { PlannedHook, PlannedPiece } from './planned.ts';
 
 /** Something an earlier hanging left in the wall. */
 export interface OldHole {

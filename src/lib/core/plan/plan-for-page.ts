@@ -11,7 +11,8 @@ import { surveyParts } from '../survey/parts.ts';
 import { likelyRuns, runCautions, type Run } from '../survey/runs.ts';
 import { asHung, placeOf, setHooks, standingOn, withSetHooks } from './as-hung.ts';
 import { crowding, type PieceCaution } from './clear.ts';
-import { planPiece, type PlannedPiece } from './hang.ts';
+import { planPiece } from './hang.ts';
+import type { PlannedPiece } from './planned.ts';
 import { centreLineOf, type CentreLine } from './place.ts';
 
 /** What a page derives for one wall, quick enough to follow a drag. Never stored. */

@@ -5,7 +5,7 @@ import { alongLine, type Point } from '../geometry/line.ts';
 import type { Styles } from '../marks/styles.ts';
 import type { Piece } from '../model/piece.ts';
 import type { Wall } from '../model/wall.ts';
-import type { PlannedPiece } from '../plan/hang.ts';
+import type { PlannedPiece } from '../plan/planned.ts';
 import { ceilingLine, floorLine, wallTop } from '../survey/outline.ts';
 import { formatLength } from '../units/index.ts';
 import { outlineInk } from './draw-template.ts';

@@ -4,7 +4,7 @@ import { bumpers } from '../hangers/checks.ts';
 import { hookOf } from '../fixings/index.ts';
 import type { Outline } from '../model/outline.ts';
 import type { Piece } from '../model/piece.ts';
-import type { PlannedHook, PlannedPiece } from '../plan/hang.ts';
+import type { PlannedHook, PlannedPiece } from '../plan/planned.ts';
 import { chord } from './chord.ts';
 
 /** The paper of a piece: what it carries to the wall. mm from the lower left corner of the piece, y up. */

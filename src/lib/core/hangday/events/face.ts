@@ -1,6 +1,6 @@
 import type { DayEvent, DayEventOf } from '../../model/day.ts';
 import type { Project } from '../../model/project.ts';
-import type { DayCount } from '../state.ts';
+import type { DayCount } from '../day-state.ts';
 
 /** One kind of thing that happens while hanging. The rest of the app asks this face and never switches on a kind’s name. */
 export interface EventFace<W extends DayEvent['what']> {

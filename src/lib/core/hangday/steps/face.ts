@@ -6,7 +6,7 @@ import type { Piece } from '../../model/piece.ts';
 import type { Project } from '../../model/project.ts';
 import type { Wall } from '../../model/wall.ts';
 import type { PieceFix } from '../../plan/fix.ts';
-import type { PlannedHook, PlannedPiece } from '../../plan/hang.ts';
+import type { PlannedHook, PlannedPiece } from '../../plan/planned.ts';
 import type { WallPlan } from '../../plan/plan-for-page.ts';
 import { notCheckedYet } from '../../cautions/index.ts';
 import type { LiftGuide } from '../../cautions/heavy-lift.ts';

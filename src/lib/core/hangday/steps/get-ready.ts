@@ -2,7 +2,7 @@ import { bagOf, type BagItem } from '../../bag/bag.ts';
 import type { Piece } from '../../model/piece.ts';
 import { jobsOf } from '../../kinds/back-check.ts';
 import { LINE_CHECKS } from '../../marks/level-line.ts';
-import type { PlannedPiece } from '../../plan/hang.ts';
+import type { PlannedPiece } from '../../plan/planned.ts';
 import { unmeasuredOn } from '../../plan/hung-piece.ts';
 import { piecesById } from '../../plan/plan-for-page.ts';
 import { tick, toHang, type DayFacts, type Step, type StepMaker } from './face.ts';
