@@ -1,18 +1,41 @@
+/** So many answers are remembered for one thing: a house has about as many walls. A choice, no source. */
+const MOST = 8;
+
+interface Answer<Rest, R> {
+	rest: Rest;
+	result: R;
+}
+
+const same = (a: readonly unknown[], b: readonly unknown[]): boolean =>
+	a.length === b.length && a.every((value, index) => Object.is(value, b[index]));
+
+/** The answer remembered for the same values, else a new one; the latest is looked at first, the oldest forgotten. */
+function remembered<Rest extends unknown[], R>(
+	answers: Answer<Rest, R>[],
+	rest: Rest,
+	compute: () => R
+): R {
+	const known = answers.find((answer) => same(answer.rest, rest));
+	if (known) return known.result;
+	const result = compute();
+	answers.unshift({ rest, result });
+	if (answers.length > MOST) answers.pop();
+	return result;
+}
+
 /**
- * A function remembered by the identity of its first argument and the sameness of the others.
+ * A function remembered by the identity of its first argument and the sameness of the others; several answers for one
+ * argument, so that one wall does not drive out what is known of another.
  * Facts are never changed in place, so an unchanged piece keeps its earlier result.
  */
 export function memoised<K extends object, Rest extends unknown[], R>(
 	compute: (key: K, ...rest: Rest) => R
 ): (key: K, ...rest: Rest) => R {
-	const remembered = new WeakMap<K, { rest: Rest; result: R }>();
+	const known = new WeakMap<K, Answer<Rest, R>[]>();
 	return (key, ...rest) => {
-		const known = remembered.get(key);
-		if (known && known.rest.every((value, index) => Object.is(value, rest[index])))
-			return known.result;
-		const result = compute(key, ...rest);
-		remembered.set(key, { rest, result });
-		return result;
+		const answers = known.get(key) ?? [];
+		known.set(key, answers);
+		return remembered(answers, rest, () => compute(key, ...rest));
 	};
 }
 
@@ -24,14 +47,12 @@ export function memoisedOn<T, R>(
 	parts: (subject: T) => [object, ...unknown[]],
 	compute: (subject: T) => R
 ): (subject: T) => R {
-	const remembered = new WeakMap<object, { seen: unknown[]; result: R }>();
+	const known = new WeakMap<object, Answer<unknown[], R>[]>();
 	return (subject) => {
 		const seen = parts(subject);
-		const known = remembered.get(seen[0]);
-		if (known?.seen.every((part, index) => Object.is(part, seen[index]))) return known.result;
-		const result = compute(subject);
-		remembered.set(seen[0], { seen, result });
-		return result;
+		const answers = known.get(seen[0]) ?? [];
+		known.set(seen[0], answers);
+		return remembered(answers, seen, () => compute(subject));
 	};
 }
 
