@@ -3,7 +3,7 @@ import {
 	fixOnWall,
 	marksOfPiece,
 	placeWall,
-	planForPage,
+	planWallFast,
 	type Project
 } from '../src/lib/core/index.ts';
 import { manyPieces } from './many-pieces.ts';
@@ -30,7 +30,7 @@ function time(count: number, job: (project: Project) => unknown): number {
 function timeMove(count: number): number {
 	const project = manyPieces(count);
 	const wall = project.walls[0]!;
-	planForPage(project, wall.id);
+	planWallFast(project, wall.id);
 	const times: number[] = [];
 	for (let round = 0; round < ROUNDS; round++) {
 		const [arrangement] = wall.arrangements;
@@ -43,7 +43,7 @@ function timeMove(count: number): number {
 			walls: [{ ...wall, arrangements: [{ ...arrangement!, placements }] }]
 		};
 		const start = performance.now();
-		const plan = planForPage(moved, wall.id);
+		const plan = planWallFast(moved, wall.id);
 		if (plan.ok) marksOfPiece(moved, plan.value, plan.value.pieces[0]!);
 		times.push(performance.now() - start);
 	}
@@ -52,7 +52,7 @@ function timeMove(count: number): number {
 
 /** The plan of a page with its marks and cautions, which wait until they are asked for. */
 function wholePlan(project: Project): unknown {
-	const plan = planForPage(project, project.walls[0]!.id);
+	const plan = planWallFast(project, project.walls[0]!.id);
 	return plan.ok && [plan.value.marks, plan.value.cautions];
 }
 

@@ -1,8 +1,8 @@
 import {
 	fixOnWall,
 	frozenPoints,
-	happen,
-	planForPage,
+	applyEvent,
+	planWallFast,
 	type DayEvent,
 	type Project
 } from '../src/lib/core/index.ts';
@@ -14,7 +14,7 @@ type Told = { what: DayEvent['what'] } & Record<string, unknown>;
 /** The demo as a project of one's own, its stair hall hung on a day in May and looked after since. */
 export function hungDemo(): Project {
 	const wall = DEMO.walls[0]!;
-	const plan = planForPage(DEMO, wall.id);
+	const plan = planWallFast(DEMO, wall.id);
 	const pieces = plan.ok ? plan.value.pieces : [];
 	const fixes = fixOnWall(DEMO, wall, { studs: [], lean: null });
 	let count = 0;
@@ -58,7 +58,7 @@ export function hungDemo(): Project {
 	const own = { ...DEMO, id: 'ferry-house', currency: 'EUR' };
 	const worth: Record<string, number> = { A: 240, B: 240, C: 1200, D: 60, E: 60 };
 	return {
-		...events.reduce(happen, own),
+		...events.reduce(applyEvent, own),
 		pieces: own.pieces.map((piece) => ({ ...piece, worth: worth[piece.letter] ?? null }))
 	};
 }

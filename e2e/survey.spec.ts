@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { happen, parseLength, type DayEvent } from '../src/lib/core/index.ts';
+import { applyEvent, parseLength, type DayEvent } from '../src/lib/core/index.ts';
 import { DEMO } from '../src/lib/store/demo/index.ts';
 import {
 	accessible,
@@ -302,7 +302,7 @@ test('a stud that a screw missed is told as missed, and is counted on no more', 
 		...{ step: 's', hookId: 'piece-c:0', pieceId: 'piece-c', met: 'nothing' },
 		hole: { x: at, y: 1700 }
 	} as DayEvent;
-	await openAsFile(page, happen({ ...DEMO, id: 'own-house' }, met));
+	await openAsFile(page, applyEvent({ ...DEMO, id: 'own-house' }, met));
 	await survey(page, 'Bones');
 	await expect(studs.getByText('missed here')).toHaveCount(1);
 	await expect(studs.getByRole('row')).toHaveCount(known);

@@ -77,7 +77,7 @@ export * from './plan/hung-piece.ts';
 export * from './plan/old-holes.ts';
 export * from './plan/place.ts';
 export type { PlannedHook, PlannedPiece } from './plan/planned.ts';
-export * from './plan/plan-for-page.ts';
+export * from './plan/plan-wall-fast.ts';
 export * from './plan/plan-wall.ts';
 export * from './plan/stations.ts';
 export * from './plan/stud-facts.ts';

@@ -2,9 +2,9 @@ import { expect } from 'chai';
 import ICAL from 'ical.js';
 import Papa from 'papaparse';
 import {
-	happen,
+	applyEvent,
 	overdue,
-	planForPage,
+	planWallFast,
 	recordsOf,
 	type DayEvent,
 	type Project
@@ -15,7 +15,7 @@ import { remindersIcs } from './reminders-ics.ts';
 import { byHookTable, dueTable, inventoryTable } from './report-tables.ts';
 
 const WALL = DEMO.walls[0]!;
-const plan = planForPage(DEMO, WALL.id);
+const plan = planWallFast(DEMO, WALL.id);
 
 /** The stair hall with all its pieces hung on a day. */
 const hung: Project = (plan.ok ? plan.value.pieces : []).reduce((project, planned, index) => {
@@ -31,7 +31,7 @@ const hung: Project = (plan.ok ? plan.value.pieces : []).reduce((project, planne
 			...{ rect: planned.rect, way: '', by: '', tilt: null, until: null, why: '', looks: [] }
 		}
 	} as DayEvent;
-	return happen(project, event);
+	return applyEvent(project, event);
 }, DEMO);
 
 describe('reminders as a calendar', () => {
@@ -53,7 +53,7 @@ describe('reminders as a calendar', () => {
 	});
 
 	it('keep their identity, so that a calendar moves them and does not double them', () => {
-		const looked = happen(hung, {
+		const looked = applyEvent(hung, {
 			...{ id: 'l', at: '2026-09-01T09:00:00.000Z', by: '', wallId: WALL.id, what: 'looked' },
 			...{ hangingId: 'h0', state: 'fine', text: '', photo: '' }
 		} as DayEvent);

@@ -1,7 +1,7 @@
 import { createContext } from 'svelte';
 import {
 	memoised,
-	planForPage,
+	planWallFast,
 	rulesOn,
 	type HouseRules,
 	type Project,
@@ -17,7 +17,7 @@ import { Writer, type Keeping } from './writer.ts';
 
 /** Shell and bench ask for the same plan; it is made once for each state of the project. */
 const planned = memoised((project: Project, wallId: string): WallPlan | null => {
-	const plan = planForPage(project, wallId);
+	const plan = planWallFast(project, wallId);
 	return plan.ok ? plan.value : null;
 });
 

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { planForPage, type Project } from '$lib/core/index.ts';
+	import { planWallFast, type Project } from '$lib/core/index.ts';
 	import { fitWall } from './elevation/frame.ts';
 	import { facePath, wallBox } from './elevation/outline.ts';
 
@@ -10,7 +10,7 @@
 	const MARGIN = { left: 8, right: 8, top: 8, bottom: 16 };
 
 	const wall = $derived(project.walls[0]!);
-	const plan = $derived(planForPage(project, wall.id));
+	const plan = $derived(planWallFast(project, wall.id));
 	const pieces = $derived(plan.ok ? plan.value.pieces : []);
 	const frame = $derived(fitWall({ width: WIDTH, height: HEIGHT }, wallBox(wall), MARGIN));
 </script>

@@ -1,11 +1,11 @@
 import { expect } from 'chai';
 import { DEMO } from '../../store/demo/index.ts';
-import { happen } from '../hangday/happen.ts';
+import { applyEvent } from '../hangday/apply-event.ts';
 import { frozenPoints } from '../hangday/frozen.ts';
 import type { DayEvent } from '../model/day.ts';
 import type { Project } from '../model/project.ts';
 import { fixOnWall } from '../plan/fix.ts';
-import { planForPage } from '../plan/plan-for-page.ts';
+import { planWallFast } from '../plan/plan-wall-fast.ts';
 import { stationNotes } from '../plan/stations.ts';
 import { holesAt, holesOf, toFill } from './holes.ts';
 import { sinceTrouble } from './hung-before.ts';
@@ -13,7 +13,7 @@ import { byHook, hangsBy, hangsOn, monthsAfter, overdue, recordsOf } from './rec
 import { hungAt, timelineOf } from './timeline.ts';
 
 const WALL = DEMO.walls[0]!;
-const plan = planForPage(DEMO, WALL.id);
+const plan = planWallFast(DEMO, WALL.id);
 const pieces = plan.ok ? plan.value.pieces : [];
 const fixes = fixOnWall(DEMO, WALL, { studs: [], lean: null });
 
@@ -39,7 +39,7 @@ const hang = (letter: string, at: string, id = `h-${letter}`): DayEvent => {
 		}
 	});
 };
-const after = (...events: DayEvent[]): Project => events.reduce(happen, DEMO);
+const after = (...events: DayEvent[]): Project => events.reduce(applyEvent, DEMO);
 
 describe('the Book', () => {
 	const hung = after(hang('A', '2026-01-31'), hang('D', '2026-03-02'), hang('C', '2026-03-03'));
@@ -65,11 +65,11 @@ describe('the Book', () => {
 		expect(due(hung).due!.slice(0, 10)).equal('2027-01-31');
 		const look = (state: string, at: string) =>
 			event(at, { what: 'looked', hangingId: 'h-A', state, text: 'wire frayed', photo: '' });
-		expect(due(happen(hung, look('note', '2026-07-01'))).due!.slice(0, 10)).equal('2027-01-31');
-		const job = happen(hung, look('job', '2026-07-01'));
+		expect(due(applyEvent(hung, look('note', '2026-07-01'))).due!.slice(0, 10)).equal('2027-01-31');
+		const job = applyEvent(hung, look('job', '2026-07-01'));
 		expect(due(job)).include({ job: 'wire frayed' });
 		expect(overdue(recordsOf(job), '2026-07-02T00:00:00.000Z')).length(1);
-		const right = happen(job, look('fine', '2026-07-05'));
+		const right = applyEvent(job, look('fine', '2026-07-05'));
 		expect(due(right).job).equal(null);
 		expect(due(right).due!.slice(0, 10)).equal('2027-07-05');
 		expect(overdue(recordsOf(right), '2026-07-06T00:00:00.000Z')).length(0);
@@ -88,7 +88,7 @@ describe('the Book', () => {
 	});
 
 	it('remembers what came down, which holes are left, and when they were filled', () => {
-		const down = happen(
+		const down = applyEvent(
 			hung,
 			event('2026-05-01', { what: 'taken-down', hangingId: 'h-A', why: 'lent' })
 		);
@@ -96,7 +96,7 @@ describe('the Book', () => {
 		expect(recordsOf(down).at(-1)!.due).equal(null);
 		const left = toFill(holesOf(down, WALL));
 		expect(left.map(({ what }) => what)).deep.equal(['A: a nail hole', 'A: a nail hole']);
-		const filled = happen(down, event('2026-05-02', { what: 'filled', hole: left[0]!.id }));
+		const filled = applyEvent(down, event('2026-05-02', { what: 'filled', hole: left[0]!.id }));
 		expect(toFill(holesOf(filled, WALL))).length(1);
 		const there = (at: string) =>
 			holesAt(holesOf(filled, WALL), `${at}T00:00:00.000Z`).map(({ inUse }) => inUse);
@@ -116,7 +116,7 @@ describe('the Book', () => {
 	});
 
 	it('shows the wall at a date, and what happened, the newest first', () => {
-		const moved = happen(hung, hang('A', '2026-04-01', 'h-A2'));
+		const moved = applyEvent(hung, hang('A', '2026-04-01', 'h-A2'));
 		const at = (day: string) =>
 			hungAt(moved.hangings, WALL.id, `${day}T00:00:00.000Z`).map(({ id }) => id);
 		expect(at('2026-01-01')).deep.equal([]);
@@ -157,7 +157,7 @@ describe('a piece that hung before the Book was kept', () => {
 
 describe('the Book at its station', () => {
 	const noteAt = (project: Project, moment: string) => {
-		const planned = planForPage(project, WALL.id);
+		const planned = planWallFast(project, WALL.id);
 		if (!planned.ok) throw new Error(planned.error.message);
 		return stationNotes(project, planned.value, moment).book;
 	};

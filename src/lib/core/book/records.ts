@@ -6,7 +6,7 @@ import type { Piece } from '../model/piece.ts';
 import type { Project } from '../model/project.ts';
 import type { Wall } from '../model/wall.ts';
 import { hangPiece } from '../plan/hang.ts';
-import { piecesById } from '../plan/plan-for-page.ts';
+import { piecesById } from '../plan/plan-wall-fast.ts';
 
 /** One hanging as the Book tells it. */
 export interface HangRecord {

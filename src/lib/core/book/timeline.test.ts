@@ -1,6 +1,6 @@
 import { expect } from 'chai';
 import { DEMO } from '../../store/demo/index.ts';
-import { happen } from '../hangday/happen.ts';
+import { applyEvent } from '../hangday/apply-event.ts';
 import type { DayEvent } from '../model/day.ts';
 import { timelineOf } from './timeline.ts';
 
@@ -18,7 +18,7 @@ const event = (told: object): DayEvent =>
 		...told
 	}) as DayEvent;
 const said = (...events: object[]): string[] =>
-	timelineOf(events.map(event).reduce(happen, DEMO))
+	timelineOf(events.map(event).reduce(applyEvent, DEMO))
 		.map(({ says }) => says)
 		.reverse();
 

@@ -21,15 +21,15 @@ export function timelineOf(project: Project, wallId: string | null = null): Entr
 	return inTime(project.day)
 		.flatMap((event) => {
 			if (wallId !== null && event.wallId !== wallId) return [];
-			const { tells, pieceOf, photo } = eventFace(event);
+			const { historyEntry, pieceOf, photo } = eventFace(event);
 			const pieceId = pieceOf?.(event, project) ?? null;
-			if (!tells || (pieceOf && pieceId === null)) return [];
+			if (!historyEntry || (pieceOf && pieceId === null)) return [];
 			const { id, at, by } = event;
 			const letter = project.pieces.find((piece) => piece.id === pieceId)?.letter ?? '?';
 			return [
 				{
 					...{ id, at, by, wallId: event.wallId, pieceId },
-					...{ says: tells(event, letter), photo: photo?.(event) ?? '' }
+					...{ says: historyEntry(event, letter), photo: photo?.(event) ?? '' }
 				}
 			];
 		})

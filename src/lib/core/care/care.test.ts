@@ -1,6 +1,6 @@
 import { expect } from 'chai';
 import { DEMO } from '../../store/demo/index.ts';
-import { planForPage } from '../plan/plan-for-page.ts';
+import { planWallFast } from '../plan/plan-wall-fast.ts';
 import { careNotes, doseOf, fadesOf, hoursItMay, litOn, luxOn, spotFor } from './care-of.ts';
 import { isTooMuch, lightDose, lightOfYear, type Fades } from './light-dose.ts';
 import { aimDistance, candelaFor, spotOnWall } from './spot.ts';
@@ -144,7 +144,7 @@ describe('the care of a piece where it hangs', () => {
 	it('says how it is touched and what air it wants, and where its lamp belongs', () => {
 		expect(careNotes(mirror).air).length(2);
 		expect(careNotes({ ...chart, fades: 'high' }).touch).contain('Nobody touches');
-		const plan = planForPage(DEMO, wall.id);
+		const plan = planWallFast(DEMO, wall.id);
 		const planned = plan.ok ? plan.value.pieces[0]! : (null as never);
 		const lamp = spotFor(planned, chart, wall)!;
 		expect(lamp.distance).closeTo(

@@ -7,15 +7,15 @@ import { timelineOf } from '../book/timeline.ts';
 import { MET, type DayEvent } from '../model/day.ts';
 import { openProject } from '../model/open.ts';
 import type { Project } from '../model/project.ts';
-import { planForPage, type WallPlan } from '../plan/plan-for-page.ts';
+import { planWallFast, type WallPlan } from '../plan/plan-wall-fast.ts';
 import { newHanging } from './frozen.ts';
-import { happen } from './happen.ts';
+import { applyEvent } from './apply-event.ts';
 import { packWall } from './pack.ts';
 import { runSheet } from './run-sheet.ts';
 import { dayState } from './state.ts';
 
 const planOf = (project: Project, wallId: string): WallPlan => {
-	const plan = planForPage(project, wallId);
+	const plan = planWallFast(project, wallId);
 	if (!plan.ok) throw new Error(plan.error.message);
 	return plan.value;
 };
@@ -111,8 +111,8 @@ describe('whatever happens on a day', () => {
 						if (!told) return;
 						const at = new Date(Date.UTC(2026, 4, 2, 9, minute)).toISOString();
 						const event = { what: each.kind, id: `e${minute}`, at, by: '', wallId, ...told };
-						project = happen(project, event as DayEvent);
-						expect(happen(project, event as DayEvent)).equal(project);
+						project = applyEvent(project, event as DayEvent);
+						expect(applyEvent(project, event as DayEvent)).equal(project);
 					});
 					const opened = openProject(JSON.parse(JSON.stringify(project)));
 					expect(opened.ok ? '' : opened.error.message).equal('');

@@ -8,7 +8,7 @@ export interface StepMark {
 }
 
 /** What happened on a wall, as far as it counts, while the events are gone through. */
-export interface DayCount {
+export interface DayStateDraft {
 	began: string | null;
 	steps: Map<string, StepMark>;
 	proofs: Map<string, number>;

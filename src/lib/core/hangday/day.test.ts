@@ -6,18 +6,18 @@ import { openProject } from '../model/open.ts';
 import type { Project } from '../model/project.ts';
 import { activeArrangement } from '../model/arrangement.ts';
 import { fixOnWall } from '../plan/fix.ts';
-import { planForPage, type WallPlan } from '../plan/plan-for-page.ts';
+import { planWallFast, type WallPlan } from '../plan/plan-wall-fast.ts';
 import type { LevelStep } from '../hangers/index.ts';
 import { holeAsRead, topReading } from './as-read.ts';
 import { levelDone } from './came-out.ts';
-import { happen } from './happen.ts';
+import { applyEvent } from './apply-event.ts';
 import { frozenPoints } from './frozen.ts';
 import { nextStep, oneOn, reordered, runSheet, type SheetStep } from './run-sheet.ts';
 import { dayState } from './state.ts';
 
 const WALL = 'stair-hall';
 const planOf = (project: Project): WallPlan => {
-	const plan = planForPage(project, WALL);
+	const plan = planWallFast(project, WALL);
 	if (!plan.ok) throw new Error(plan.error.message);
 	return plan.value;
 };
@@ -34,7 +34,8 @@ const told = (event: NewDayEvent): DayEvent => {
 	const at = new Date(Date.UTC(2026, 4, 2, 9, count)).toISOString();
 	return { ...event, id: `e${count}`, at, by: 'M', wallId: WALL } as DayEvent;
 };
-const after = (project: Project, ...events: DayEvent[]): Project => events.reduce(happen, project);
+const after = (project: Project, ...events: DayEvent[]): Project =>
+	events.reduce(applyEvent, project);
 
 const planned = (project: Project, letter: string) =>
 	planOf(project).pieces.find((piece) => piece.letter === letter)!;
@@ -58,7 +59,7 @@ function hung(project: Project, letter: string): Project {
 			points: frozenPoints(piece, undefined)
 		}
 	});
-	return happen(project, event);
+	return applyEvent(project, event);
 }
 
 /** A hook set so far off where it was planned. */
@@ -68,7 +69,7 @@ function setOff(project: Project, letter: string, index: number, dx: number, dy:
 	const step = sheetOf(project).find(
 		({ step: { asks } }) => asks.of === 'set' && asks.hook.id === hook.id
 	)!.step.id;
-	return happen(
+	return applyEvent(
 		project,
 		told({
 			...{ what: 'set', step, hookId: hook.id, hook: hook.kind, planned: hook.hole },

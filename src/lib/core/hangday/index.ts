@@ -2,7 +2,7 @@ export * from './as-read.ts';
 export * from './came-out.ts';
 export { eventFace } from './events/index.ts';
 export * from './frozen.ts';
-export * from './happen.ts';
+export * from './apply-event.ts';
 export * from './merge.ts';
 export * from './moment.ts';
 export * from './pack.ts';

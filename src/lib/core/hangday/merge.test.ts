@@ -3,15 +3,15 @@ import fc from 'fast-check';
 import { DEMO } from '../../store/demo/index.ts';
 import type { DayEvent } from '../model/day.ts';
 import type { Project } from '../model/project.ts';
-import { planForPage } from '../plan/plan-for-page.ts';
+import { planWallFast } from '../plan/plan-wall-fast.ts';
 import { frozenPoints } from './frozen.ts';
-import { happen } from './happen.ts';
+import { applyEvent } from './apply-event.ts';
 import { mergeDay } from './merge.ts';
 import { openPack, packWall } from './pack.ts';
 import { dayState } from './state.ts';
 
 const WALL = 'stair-hall';
-const plan = planForPage(DEMO, WALL);
+const plan = planWallFast(DEMO, WALL);
 const [a] = plan.ok ? plan.value.pieces : [];
 
 let count = 0;
@@ -21,7 +21,8 @@ const told = (device: string, minute: number, event: object): DayEvent =>
 		at: new Date(Date.UTC(2026, 4, 2, 8, minute)).toISOString(),
 		...event
 	}) as DayEvent;
-const after = (project: Project, ...events: DayEvent[]): Project => events.reduce(happen, project);
+const after = (project: Project, ...events: DayEvent[]): Project =>
+	events.reduce(applyEvent, project);
 const hangs = (device: string, minute: number): DayEvent =>
 	told(device, minute, {
 		what: 'hung',
@@ -42,7 +43,7 @@ describe('a hang pack', () => {
 		expect(opened.value.walls.map(({ id }) => id)).deep.equal([WALL]);
 		expect(opened.value.pieces).length(7);
 		expect(opened.value.id).equal(DEMO.id);
-		const own = planForPage(opened.value, WALL);
+		const own = planWallFast(opened.value, WALL);
 		expect(own.ok && own.value.marks.map(({ hole }) => hole)).deep.equal(
 			plan.ok && plan.value.marks.map(({ hole }) => hole)
 		);
@@ -89,7 +90,7 @@ describe('two devices of one day', () => {
 		const { project, added, conflicts } = mergeDay(bench, phone.day);
 		expect([added, conflicts.length]).deep.equal([2, 0]);
 		expect(project.walls).length(DEMO.walls.length);
-		const hung = planForPage(project, WALL);
+		const hung = planWallFast(project, WALL);
 		expect(hung.ok && hung.value.pieces.find(({ hanging }) => hanging)!.rect).deep.equal(a!.rect);
 	});
 

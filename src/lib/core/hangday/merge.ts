@@ -2,7 +2,7 @@ import { inTime } from '../plan/as-hung.ts';
 import type { DayEvent } from '../model/day.ts';
 import type { Project } from '../model/project.ts';
 import { eventFace } from './events/index.ts';
-import { happen } from './happen.ts';
+import { applyEvent } from './apply-event.ts';
 import { momentAfter } from './moment.ts';
 
 /** Two devices that tell unlike things of one matter. */
@@ -20,18 +20,18 @@ export interface Merged {
 }
 
 /** What an event speaks of, where another can gainsay it; null where each stands for itself. */
-const matterOf = (event: DayEvent): string | null => eventFace(event).matter?.(event) ?? null;
+const matterOf = (event: DayEvent): string | null => eventFace(event).conflictKey?.(event) ?? null;
 
 /** What an event tells, whoever told it and when. */
 const answerOf = (event: DayEvent): string =>
 	JSON.stringify([
 		event.what,
-		eventFace(event).answer?.(event) ?? { ...event, id: '', at: '', by: '' }
+		eventFace(event).conflictValue?.(event) ?? { ...event, id: '', at: '', by: '' }
 	]);
 
 /** An event told once more after ours, where the latest counts and ours was later; else the event itself. */
 const after = (event: DayEvent, ours: DayEvent): DayEvent =>
-	eventFace(event).latest && ours.at >= event.at
+	eventFace(event).lastWriteWins && ours.at >= event.at
 		? { ...event, id: `${event.id}~`, at: momentAfter(new Date(event.at), ours.at) }
 		: event;
 
@@ -62,9 +62,9 @@ export function mergeDay(
 	for (const event of fresh) {
 		const matter = matterOf(event);
 		const ours = matter === null ? undefined : own.get(matter);
-		if (!ours) merged = happen(merged, event);
+		if (!ours) merged = applyEvent(merged, event);
 		else if (take.has(last.get(matter)!.id))
-			merged = happen(happen(merged, event), after(event, ours));
+			merged = applyEvent(applyEvent(merged, event), after(event, ours));
 		else if (last.get(matter) === event && answerOf(ours) !== answerOf(event))
 			conflicts.push({ ours, theirs: event });
 	}

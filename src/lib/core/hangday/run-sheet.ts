@@ -1,5 +1,5 @@
 import type { Project } from '../model/project.ts';
-import { planForPage } from '../plan/plan-for-page.ts';
+import { planWallFast } from '../plan/plan-wall-fast.ts';
 import { provedBy } from './prove.ts';
 import { dayState, type DayState, type StepMark } from './state.ts';
 import { getReady } from './steps/get-ready.ts';
@@ -94,7 +94,7 @@ export const nextStep = (sheet: readonly SheetStep[]): SheetStep | null =>
 /** What each step of a wall is called, by its id. */
 export function stepTitles(project: Project, wallId: string): Map<string, string> {
 	const wall = project.walls.find(({ id }) => id === wallId);
-	const plan = planForPage(project, wallId);
+	const plan = planWallFast(project, wallId);
 	if (!wall || !plan.ok) return new Map();
 	const facts = { project, wall, plan: plan.value, fixes: [] };
 	const sheet = runSheet(facts, dayState(project.day, wallId));

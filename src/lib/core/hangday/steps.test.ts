@@ -3,7 +3,7 @@ import { DEMO } from '../../store/demo/index.ts';
 import { liftGuide } from '../cautions/heavy-lift.ts';
 import type { Project } from '../model/project.ts';
 import { fixOnWall } from '../plan/fix.ts';
-import { planForPage } from '../plan/plan-for-page.ts';
+import { planWallFast } from '../plan/plan-wall-fast.ts';
 import { momentAfter } from './moment.ts';
 import { runSheet } from './run-sheet.ts';
 import { dayState } from './state.ts';
@@ -11,7 +11,7 @@ import type { Step } from './steps/face.ts';
 
 function stepsOn(project: Project, wallId: string): Step[] {
 	const wall = project.walls.find(({ id }) => id === wallId)!;
-	const plan = planForPage(project, wallId);
+	const plan = planWallFast(project, wallId);
 	if (!plan.ok) throw new Error(plan.error.message);
 	const fixes = fixOnWall(project, wall, { studs: [], lean: null });
 	const sheet = runSheet({ project, wall, plan: plan.value, fixes }, dayState([], wallId));

@@ -1,7 +1,7 @@
 import { expect } from 'chai';
 import { DEMO } from '../../store/demo/index.ts';
 import { MET, type Met } from '../model/day.ts';
-import { planForPage } from '../plan/plan-for-page.ts';
+import { planWallFast } from '../plan/plan-wall-fast.ts';
 import { hangPiece } from '../plan/hang.ts';
 import { hungPiece } from '../plan/hung-piece.ts';
 import {
@@ -33,7 +33,7 @@ describe('a length read aloud', () => {
 	});
 
 	it('tells a mark by what the tape shows, or by the one it is level with', () => {
-		const plan = planForPage(DEMO, 'stair-hall');
+		const plan = planWallFast(DEMO, 'stair-hall');
 		const [left, right] = plan.ok ? plan.value.marks : [];
 		expect(spokenMark(left!, INCHES)).match(
 			/^A, left hook\. 13 and a quarter inches right of .* Then /
@@ -45,7 +45,7 @@ describe('a length read aloud', () => {
 });
 
 describe('a step read aloud', () => {
-	const plan = planForPage(DEMO, 'stair-hall');
+	const plan = planWallFast(DEMO, 'stair-hall');
 	if (!plan.ok) throw new Error(plan.error.message);
 	const facts = { project: DEMO, wall: DEMO.walls[0]!, plan: plan.value, fixes: [] };
 	const sheet = runSheet(facts, dayState(DEMO.day, 'stair-hall'));
@@ -79,7 +79,7 @@ describe('a step read aloud', () => {
 
 describe('the wall proved on the day', () => {
 	const wall = DEMO.walls[0]!;
-	const plan = planForPage(DEMO, wall.id);
+	const plan = planWallFast(DEMO, wall.id);
 	const proofs = dayProofs(wall, plan.ok ? plan.value.pieces : []);
 
 	it('is its width, its height, and the floor under the outermost hooks', () => {

@@ -1,12 +1,12 @@
 import { expect } from 'chai';
 import { DEMO } from '../../store/demo/index.ts';
 import { fixOnWall } from '../plan/fix.ts';
-import { planForPage } from '../plan/plan-for-page.ts';
+import { planWallFast } from '../plan/plan-wall-fast.ts';
 import { inspectionOf } from './inspection.ts';
 import { takesTwo, timeFor } from './time.ts';
 
 function onWall(wallId: string) {
-	const plan = planForPage(DEMO, wallId);
+	const plan = planWallFast(DEMO, wallId);
 	if (!plan.ok) throw new Error(plan.error.message);
 	const wall = DEMO.walls.find(({ id }) => id === wallId)!;
 	const fixes = fixOnWall(DEMO, wall, { studs: [], lean: null });

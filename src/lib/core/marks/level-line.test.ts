@@ -2,14 +2,14 @@ import { expect } from 'chai';
 import { DEMO } from '../../store/demo/index.ts';
 import { hookTape } from '../../store/commands/index.ts';
 import { tried } from '../../store/history.ts';
-import { planForPage, type WallPlan } from '../plan/plan-for-page.ts';
+import { planWallFast, type WallPlan } from '../plan/plan-wall-fast.ts';
 import type { Project } from '../model/project.ts';
 import { crossedBy, lineOffers } from './level-line.ts';
 import { secondMeasures } from './second-measure.ts';
 import { stylesOf } from './styles.ts';
 
 const planned = (project: Project): WallPlan => {
-	const plan = planForPage(project, 'stair-hall');
+	const plan = planWallFast(project, 'stair-hall');
 	if (!plan.ok) throw new Error(plan.error.message);
 	return plan.value;
 };

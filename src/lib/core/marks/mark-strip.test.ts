@@ -1,11 +1,11 @@
 import { expect } from 'chai';
 import fc from 'fast-check';
 import { DEMO } from '../../store/demo/index.ts';
-import { planForPage } from '../plan/plan-for-page.ts';
+import { planWallFast } from '../plan/plan-wall-fast.ts';
 import { partsOf } from '../true-size/parts.ts';
 import { markStrips } from './mark-strip.ts';
 
-const plan = planForPage(DEMO, 'stair-hall');
+const plan = planWallFast(DEMO, 'stair-hall');
 if (!plan.ok) throw new Error(plan.error.message);
 
 describe('a tape strip', () => {

@@ -17,7 +17,7 @@ import type { Wall } from '../model/wall.ts';
 import { activeArrangement } from '../model/arrangement.ts';
 import { anchorsOn } from './anchors.ts';
 import { itemOf, placementsOf, usualRegion, wantedOn, type Asked } from './arrange-wall.ts';
-import { planForPage } from './plan-for-page.ts';
+import { planWallFast } from './plan-wall-fast.ts';
 
 const [stairHall, teaRoom, netLoft] = DEMO.walls as [Wall, Wall, Wall];
 const idsOn = ({ arrangements }: Wall) => arrangements[0]!.placements.map(({ pieceId }) => pieceId);
@@ -112,7 +112,7 @@ describe('arranging a wall of a project', () => {
 		history.run(reserve(stairHall.id, space));
 		const { project } = history;
 		const wall = project.walls[0]!;
-		const before = planForPage(project, wall.id);
+		const before = planWallFast(project, wall.id);
 		if (!before.ok) throw new Error(before.error.message);
 		const found = arrange({
 			...wantedOn(project, wall, asked(wall, { style: 'salon' })),
@@ -126,7 +126,7 @@ describe('arranging a wall of a project', () => {
 			expect(placed.filter(({ group }) => group === 'pair')).length(2);
 			const after = new History(project);
 			after.run(placePieces(wall.id, placed));
-			const plan = planForPage(after.project, wall.id);
+			const plan = planWallFast(after.project, wall.id);
 			if (!plan.ok) throw new Error(plan.error.message);
 			for (const { pieceId, rect } of plan.value.pieces) {
 				if (ids.includes(pieceId))
@@ -189,7 +189,7 @@ describe('arranging a wall of a project', () => {
 			[teaRoom, 'cluster'],
 			[netLoft, 'double-hang']
 		] as const) {
-			const before = planForPage(DEMO, wall.id);
+			const before = planWallFast(DEMO, wall.id);
 			if (!before.ok) throw new Error(before.error.message);
 			const found = arrange({ ...wantedOn(DEMO, wall, asked(wall, { style })), budget: 900 });
 			if (!found.ok) throw new Error(found.error.message);
@@ -201,7 +201,7 @@ describe('arranging a wall of a project', () => {
 				before.value.centreLine.y
 			);
 			history.run(placePieces(wall.id, placements));
-			const plan = planForPage(history.project, wall.id);
+			const plan = planWallFast(history.project, wall.id);
 			if (!plan.ok) throw new Error(plan.error.message);
 			const faults = plan.value.ofPlace.map(({ caution }) => caution.code);
 			for (const code of ['pieces-overlap', 'off-wall', 'over-feature'])

@@ -13,7 +13,7 @@ import { ceilingAt, ceilingLine } from '../survey/outline.ts';
 import { anchorsOn } from './anchors.ts';
 import { hangPiece } from './hang.ts';
 import { centreLineOf, placePiece } from './place.ts';
-import { piecesById, placementsOn } from './plan-for-page.ts';
+import { piecesById, placementsOn } from './plan-wall-fast.ts';
 
 /** What a person asks of an arrangement. */
 export interface Asked {

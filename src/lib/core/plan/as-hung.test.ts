@@ -3,9 +3,9 @@ import fc from 'fast-check';
 import { DEMO } from '../../store/demo/index.ts';
 import type { DayEvent, DayEventOf } from '../model/day.ts';
 import { setHooks, standingOn, withSetHooks } from './as-hung.ts';
-import { planForPage } from './plan-for-page.ts';
+import { planWallFast } from './plan-wall-fast.ts';
 
-const plan = planForPage(DEMO, 'stair-hall');
+const plan = planWallFast(DEMO, 'stair-hall');
 const pieces = plan.ok ? plan.value.pieces : [];
 const [a] = pieces;
 /** mm, an eighth of an inch: what a mark may be off in these. */

@@ -2,10 +2,10 @@ import { expect } from 'chai';
 import { DEMO } from '../../store/demo/index.ts';
 import type { Project } from '../model/project.ts';
 import { boxHints, studFacts } from './stud-facts.ts';
-import { planForPage } from './plan-for-page.ts';
-import { planWall, type WholePlan } from './plan-wall.ts';
+import { planWallFast } from './plan-wall-fast.ts';
+import { planWall, type FullPlan } from './plan-wall.ts';
 
-function planned(wallId: string, change?: (project: Project) => void): WholePlan {
+function planned(wallId: string, change?: (project: Project) => void): FullPlan {
 	const project = structuredClone(DEMO);
 	change?.(project);
 	const plan = planWall(project, wallId);
@@ -67,7 +67,7 @@ describe('a hole where something may run', () => {
 	it('is told in the page’s plan as in the whole', () => {
 		const project = structuredClone(DEMO);
 		socketUnder(project);
-		const page = planForPage(project, 'stair-hall');
+		const page = planWallFast(project, 'stair-hall');
 		const { bones, ...rest } = planned('stair-hall', socketUnder);
 		expect(bones).not.equal(null);
 		expect(page.ok && page.value.cautions).deep.equal(rest.cautions);

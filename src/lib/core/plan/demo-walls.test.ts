@@ -4,7 +4,7 @@ import type { Project } from '../model/project.ts';
 import { rulesOn, usualHouseRules } from '../model/house-rules.ts';
 import { formatLength } from '../units/index.ts';
 import { stylesOf } from '../marks/styles.ts';
-import type { WallPlan } from './plan-for-page.ts';
+import type { WallPlan } from './plan-wall-fast.ts';
 import { planWall } from './plan-wall.ts';
 import { stationNotes } from './stations.ts';
 

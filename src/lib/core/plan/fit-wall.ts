@@ -22,7 +22,7 @@ import { keepOuts } from './arrange-wall.ts';
 import { studsBehind, toChoose, type Framing } from './fix.ts';
 import { leftOn } from './old-holes.ts';
 import type { PlannedPiece } from './planned.ts';
-import { piecesById, placeWall } from './plan-for-page.ts';
+import { piecesById, placeWall } from './plan-wall-fast.ts';
 
 /** Which pieces are to meet studs. */
 export type FitWhom = 'all' | 'heavy';

@@ -3,7 +3,7 @@ import { DEMO } from '../../store/demo/index.ts';
 import { setPiece, settle, settlementBy, takeDown } from '../../store/commands/index.ts';
 import { tried } from '../../store/history.ts';
 import { NOT_CHECKED } from '../cautions/index.ts';
-import { happen } from '../hangday/happen.ts';
+import { applyEvent } from '../hangday/apply-event.ts';
 import { frozenPoints, newHanging } from '../hangday/frozen.ts';
 import type { Back } from '../hangers/index.ts';
 import { startBack } from '../model/index.ts';
@@ -114,7 +114,7 @@ describe('a stud that was missed', () => {
 		...{ id: 'e', at: '2026-05-02T10:00:00.000Z', by: '', wallId: 'stair-hall' },
 		...{ what: 'met', step: 's', hookId: id, pieceId: of('C').pieceId, met: 'nothing', hole }
 	};
-	const after = planWall(happen(settled, metAt), 'stair-hall');
+	const after = planWall(applyEvent(settled, metAt), 'stair-hall');
 	if (!after.ok) throw new Error(after.error.message);
 
 	it('is counted on no more', () => {

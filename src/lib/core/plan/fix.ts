@@ -23,7 +23,7 @@ import { hookOf, standOffOf } from '../fixings/index.ts';
 import type { PlannedHook, PlannedPiece } from './planned.ts';
 import { lengthIn } from '../units/say.ts';
 import { hungPiece } from './hung-piece.ts';
-import { piecesById, placeWall } from './plan-for-page.ts';
+import { piecesById, placeWall } from './plan-wall-fast.ts';
 
 /** Studs of a wall that are as good as known: their middles, mm, and how they lean; null where they are plumb. */
 export interface Framing {

@@ -13,11 +13,11 @@ import { frozenPoints, newHanging } from '../hangday/frozen.ts';
 import { startFeature, startPlacement } from '../model/index.ts';
 import type { Project } from '../model/project.ts';
 import { lookAgain } from './look-again.ts';
-import { planForPage } from './plan-for-page.ts';
+import { planWallFast } from './plan-wall-fast.ts';
 
 const HALL = 'stair-hall';
 const on = (project: Project, wallId: string) => {
-	const plan = planForPage(project, wallId);
+	const plan = planWallFast(project, wallId);
 	if (!plan.ok) throw new Error(plan.error.message);
 	return plan.value;
 };

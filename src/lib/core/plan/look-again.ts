@@ -7,7 +7,7 @@ import { activeArrangement } from '../model/arrangement.ts';
 import type { Project } from '../model/project.ts';
 import type { Wall } from '../model/wall.ts';
 import type { PieceCaution } from './clear.ts';
-import { planForPage, type WallPlan } from './plan-for-page.ts';
+import { planWallFast, type WallPlan } from './plan-wall-fast.ts';
 
 /**
  * What a practised eye would find on a wall. A mend is offered where it leaves alone what hangs or is locked, and
@@ -32,7 +32,7 @@ interface Seen {
 
 function look(project: Project, wallId: string): Seen | null {
 	const wall = project.walls.find(({ id }) => id === wallId);
-	const plan = planForPage(project, wallId);
+	const plan = planWallFast(project, wallId);
 	if (!wall || !plan.ok) return null;
 	const { pieces, centreLine } = plan.value;
 	const glances = secondLook({

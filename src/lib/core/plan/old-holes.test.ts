@@ -6,7 +6,7 @@ import { bagOf } from '../bag/bag.ts';
 import type { Feature } from '../features/index.ts';
 import { startFeature } from '../model/start.ts';
 import { oldHoles } from './old-holes.ts';
-import { planForPage } from './plan-for-page.ts';
+import { planWallFast } from './plan-wall-fast.ts';
 import { planWall } from './plan-wall.ts';
 
 describe('old holes', () => {
@@ -33,7 +33,7 @@ describe('old holes', () => {
 		const points = [{ hook: 'old-nail' as const, x: null }];
 		const { back } = DEMO.pieces.find(({ letter }) => letter === 'F')!;
 		// Its bearing is 1 mm above the middle of the nail, and its drop below its top edge.
-		const here = planForPage(DEMO, 'stair-hall');
+		const here = planWallFast(DEMO, 'stair-hall');
 		const piece = here.ok && here.value.pieces.find(({ letter }) => letter === 'F');
 		const [hook] = (piece || null)!.hooks;
 		const settled = tried(

@@ -5,7 +5,7 @@ import { startBack, startPiece, startPlacement, startProject } from '../model/st
 import { usualHouseRules } from '../model/house-rules.ts';
 import type { Placement } from '../model/wall.ts';
 import { hookHeight } from '../statics/hook-height.ts';
-import type { WallPlan } from './plan-for-page.ts';
+import type { WallPlan } from './plan-wall-fast.ts';
 import { planWall } from './plan-wall.ts';
 import { stationNotes } from './stations.ts';
 

@@ -3,11 +3,11 @@ import { ok, type Result } from '../result.ts';
 import { solveBones, type Bones } from './bones.ts';
 import type { Lean } from '../bones/lean.ts';
 import { fixOnWall, type PieceFix } from './fix.ts';
-import { planForPage, type WallPlan } from './plan-for-page.ts';
+import { planWallFast, type WallPlan } from './plan-wall-fast.ts';
 import { mayHaveStuds, studFacts } from './stud-facts.ts';
 
 /** Everything derived for one wall. */
-export interface WholePlan extends WallPlan {
+export interface FullPlan extends WallPlan {
 	/** What is known of its studs; null in solid walls. */
 	bones: Bones | null;
 	/** How each piece is fixed, and the ways it could be. */
@@ -18,8 +18,8 @@ export interface WholePlan extends WallPlan {
  * The whole plan of a wall: hooks, loads, cautions, marks, studs and fixings, from stored facts alone.
  * Error: `no-such-wall`. An impossible back is no error of the plan: its piece carries the trouble and has no hooks.
  */
-export function planWall(project: Project, wallId: string): Result<WholePlan> {
-	const plan = planForPage(project, wallId);
+export function planWall(project: Project, wallId: string): Result<FullPlan> {
+	const plan = planWallFast(project, wallId);
 	if (!plan.ok) return plan;
 	const wall = project.walls.find(({ id }) => id === wallId)!;
 	const bones = mayHaveStuds(wall) ? solveBones(studFacts(wall)) : null;

@@ -3,11 +3,11 @@ import { DEMO } from '../../store/demo/index.ts';
 import { movePieces, setPieces } from '../../store/commands/index.ts';
 import { tried } from '../../store/history.ts';
 import type { Project } from '../model/project.ts';
-import { planForPage } from './plan-for-page.ts';
+import { planWallFast } from './plan-wall-fast.ts';
 import { scoreOnWall } from './score-wall.ts';
 
 const of = (project: Project, wallId = 'net-loft', studs: number[] = []) => {
-	const plan = planForPage(project, wallId);
+	const plan = planWallFast(project, wallId);
 	if (!plan.ok) throw new Error(plan.error.message);
 	const wall = project.walls.find(({ id }) => id === wallId)!;
 	return { plan: plan.value, score: scoreOnWall(project, wall, plan.value, studs) };

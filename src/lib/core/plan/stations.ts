@@ -3,7 +3,7 @@ import type { Project } from '../model/project.ts';
 import { substrateOf } from '../substrates/index.ts';
 import { surveyFaults } from '../survey/cautions.ts';
 import { unmeasuredOn } from './hung-piece.ts';
-import { planForPage, type WallPlan } from './plan-for-page.ts';
+import { planWallFast, type WallPlan } from './plan-wall-fast.ts';
 
 /** What a station still lacks, or that nothing is missing. */
 export interface StationNote {
@@ -49,7 +49,7 @@ function surveyNote(project: Project, plan: WallPlan): StationNote {
 
 /** What each station of a wall still lacks at a moment; null where there is no such wall. */
 export function stationNotesOn(project: Project, wallId: string, now: string): StationNotes | null {
-	const plan = planForPage(project, wallId);
+	const plan = planWallFast(project, wallId);
 	return plan.ok ? stationNotes(project, plan.value, now) : null;
 }
 

@@ -3,7 +3,7 @@ import { DEMO } from '../../store/demo/index.ts';
 import { startFeature } from '../model/start.ts';
 import type { Project } from '../model/project.ts';
 import type { Wall } from '../model/wall.ts';
-import { planForPage, type WallPlan } from './plan-for-page.ts';
+import { planWallFast, type WallPlan } from './plan-wall-fast.ts';
 import { stationNotes } from './stations.ts';
 
 const inch = 25.4;
@@ -14,7 +14,7 @@ function planned(change: (wall: Wall, project: Project) => void, wallId = 'stair
 		project.walls.find(({ id }) => id === wallId)!,
 		project
 	);
-	const plan = planForPage(project, wallId);
+	const plan = planWallFast(project, wallId);
 	if (!plan.ok) throw new Error(plan.error.message);
 	return plan.value;
 }
@@ -81,7 +81,7 @@ describe('what the survey does to the plan', () => {
 		const note = (change: (wall: Wall) => void) => {
 			const project = structuredClone(DEMO);
 			change(project.walls[0]!);
-			const plan = planForPage(project, 'stair-hall');
+			const plan = planWallFast(project, 'stair-hall');
 			if (!plan.ok) throw new Error(plan.error.message);
 			return stationNotes(project, plan.value, '2026-05-02T09:00:00.000Z').survey;
 		};

@@ -4,7 +4,7 @@ import { DEMO } from '../../store/demo/index.ts';
 import { spread } from '../geometry/spread.ts';
 import { stylesOf } from '../marks/styles.ts';
 import { rulesOn } from '../model/index.ts';
-import { piecesById, planForPage } from '../plan/plan-for-page.ts';
+import { piecesById, planWallFast } from '../plan/plan-wall-fast.ts';
 import { formatLength } from '../units/index.ts';
 import { elevationPage } from './elevation-page.ts';
 import { along, type DrawnText } from './ink.ts';
@@ -13,7 +13,7 @@ import { scaleFor } from './scales.ts';
 
 function drawn(wallId: string) {
 	const wall = DEMO.walls.find(({ id }) => id === wallId)!;
-	const plan = planForPage(DEMO, wallId);
+	const plan = planWallFast(DEMO, wallId);
 	if (!plan.ok) throw new Error(plan.error.message);
 	const rules = rulesOn(DEMO.houseRules, wall.units);
 	const styles = stylesOf(rules);

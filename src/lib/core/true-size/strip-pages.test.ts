@@ -2,7 +2,7 @@ import { expect } from 'chai';
 import { DEMO } from '../../store/demo/index.ts';
 import { markStrips, type MarkStrip } from '../marks/mark-strip.ts';
 import { stylesOf } from '../marks/styles.ts';
-import { planForPage } from '../plan/plan-for-page.ts';
+import { planWallFast } from '../plan/plan-wall-fast.ts';
 import { along, type DrawnLine, type DrawnText } from './ink.ts';
 import type { PaperPage } from './page.ts';
 import { sheetFrames } from './page-frame.ts';
@@ -11,7 +11,7 @@ import { stripDrawing, stripPages } from './strip-pages.ts';
 
 const styles = stylesOf(DEMO.houseRules);
 const frames = sheetFrames('letter', usualPrinting.margins);
-const plan = planForPage(DEMO, 'stair-hall');
+const plan = planWallFast(DEMO, 'stair-hall');
 if (!plan.ok) throw new Error(plan.error.message);
 const strips = markStrips(plan.value.pieces);
 

@@ -4,7 +4,7 @@ import { DEMO } from '../../store/demo/index.ts';
 import { hookOf } from '../fixings/index.ts';
 import { stylesOf } from '../marks/styles.ts';
 import type { Outline } from '../model/outline.ts';
-import { planForPage } from '../plan/plan-for-page.ts';
+import { planWallFast } from '../plan/plan-wall-fast.ts';
 import { chord, plumbChord } from './chord.ts';
 import { drawTemplate, STOP } from './draw-template.ts';
 import { along, type DrawnText } from './ink.ts';
@@ -12,7 +12,7 @@ import { templateOf, type Template } from './template.ts';
 
 const styles = stylesOf(DEMO.houseRules);
 function ofDemo(wallId: string, letter: string) {
-	const plan = planForPage(DEMO, wallId);
+	const plan = planWallFast(DEMO, wallId);
 	if (!plan.ok) throw new Error(plan.error.message);
 	const planned = plan.value.pieces.find((each) => each.letter === letter)!;
 	const piece = DEMO.pieces.find(({ id }) => id === planned.pieceId)!;

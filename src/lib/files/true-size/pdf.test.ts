@@ -4,7 +4,7 @@ import { getDocument, OPS } from 'pdfjs-dist/legacy/build/pdf.mjs';
 import {
 	hookOf,
 	PENS,
-	planForPage,
+	planWallFast,
 	printTemplates,
 	SHEETS,
 	stylesOf,
@@ -25,7 +25,7 @@ const FACE = new Uint8Array(
 );
 
 function templatesOn(wallId: string): Template[] {
-	const plan = planForPage(DEMO, wallId);
+	const plan = planWallFast(DEMO, wallId);
 	if (!plan.ok) throw new Error(plan.error.message);
 	return plan.value.pieces.map((planned) =>
 		templateOf(

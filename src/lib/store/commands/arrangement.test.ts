@@ -2,7 +2,7 @@ import { expect } from 'chai';
 import {
 	activeArrangement,
 	groupOf,
-	planForPage,
+	planWallFast,
 	projectSchema,
 	withArrangement,
 	type Project
@@ -22,7 +22,7 @@ const hung = (project: Project) => activeArrangement(project.walls[0]!);
 const placed = (project: Project, letter: string) =>
 	hung(project).placements.find(({ pieceId }) => pieceId === `piece-${letter}`);
 const planned = (project: Project) => {
-	const plan = planForPage(project, WALL);
+	const plan = planWallFast(project, WALL);
 	if (!plan.ok) throw new Error(plan.error.message);
 	return plan.value.pieces;
 };

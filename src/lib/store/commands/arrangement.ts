@@ -1,7 +1,7 @@
 import {
 	activeArrangement,
 	centreY,
-	happen,
+	applyEvent,
 	startPlacement,
 	type Arrangement,
 	type DayEvent,
@@ -45,7 +45,7 @@ export const bringToWall = (
 ): Command => ({
 	name: `take ${piece.letter} down and put it on this wall`,
 	recipe: (draft) =>
-		become(draft, (before) => tried(happen(before, takenDown), hangOnWall(wallId, piece, x)))
+		become(draft, (before) => tried(applyEvent(before, takenDown), hangOnWall(wallId, piece, x)))
 });
 
 /** Puts pieces where an arrangement has them, taking each down from wherever else it stands, and those left out as well. */

@@ -1,11 +1,11 @@
 import { original } from 'mutative';
-import { eventFace, happen, type DayEvent, type Project } from '../../core/index.ts';
+import { eventFace, applyEvent, type DayEvent, type Project } from '../../core/index.ts';
 import type { Command } from '../history.ts';
 
 /** Something that happened while hanging. */
 export const tellDay = (event: DayEvent): Command => ({
 	name: eventFace(event).name,
-	recipe: (draft) => become(draft, (before) => happen(before, event))
+	recipe: (draft) => become(draft, (before) => applyEvent(before, event))
 });
 
 /** Makes of a draft what a pure function makes of the project; nothing of the project itself is touched. */

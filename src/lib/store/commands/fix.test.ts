@@ -1,5 +1,5 @@
 import { expect } from 'chai';
-import { planForPage, type Project, type Settlement } from '../../core/index.ts';
+import { planWallFast, type Project, type Settlement } from '../../core/index.ts';
 import { DEMO } from '../demo/index.ts';
 import { History, tried } from '../history.ts';
 import { fitToStuds, pack, setOwnHook, setPaper, settle, takeKit, unsettle } from './index.ts';
@@ -22,7 +22,7 @@ describe('settling', () => {
 		expect(x).equal(before.x + 6);
 		expect(height).deep.equal({ from: 'top', at: 1900 });
 		expect(fix).deep.equal({ at: x, points: onHooks().points });
-		const plan = planForPage(settled, 'stair-hall');
+		const plan = planWallFast(settled, 'stair-hall');
 		const planned = plan.ok && plan.value.pieces.find(({ letter }) => letter === 'A')!;
 		expect((planned || null)!.settled).equal(true);
 		expect((planned || null)!.rect.y + (planned || null)!.rect.height).closeTo(1900, 1e-9);

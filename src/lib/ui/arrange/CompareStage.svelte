@@ -2,7 +2,7 @@
 	import { Camera, Trash2 } from '@lucide/svelte';
 	import {
 		activeArrangement,
-		planForPage,
+		planWallFast,
 		SCORE_PARTS,
 		SCORE_WORDS,
 		scoreOnWall,
@@ -51,7 +51,7 @@
 		const walls = project.walls.map((each) =>
 			each.id === wall.id ? withArrangement(each, id) : each
 		);
-		const planned = planForPage({ ...project, walls }, wall.id);
+		const planned = planWallFast({ ...project, walls }, wall.id);
 		return planned.ok ? planned.value : null;
 	}
 

@@ -11,7 +11,7 @@
 	import { fitToStuds, settlementBy } from '$lib/store/commands/index.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
 	import type { FitQuestion } from '$lib/workers/fit.worker.ts';
-	import { Newest } from '$lib/workers/newest.svelte.ts';
+	import { LatestOnlyWorker } from '$lib/workers/latest-only-worker.svelte.ts';
 	import { startFitWorker } from '$lib/workers/start.ts';
 	import WorkFailed from '../WorkFailed.svelte';
 	import Segments from '../Segments.svelte';
@@ -26,7 +26,7 @@
 	let { wallId, framing, styles }: Props = $props();
 
 	const session = $derived(getSession()());
-	const worker = new Newest<FitQuestion, Result<StudFit>>(startFitWorker);
+	const worker = new LatestOnlyWorker<FitQuestion, Result<StudFit>>(startFitWorker);
 	let whom: FitWhom = $state('all');
 	const found = $derived(worker.answer?.ok ? worker.answer.value : null);
 	const trouble = $derived(worker.answer?.ok === false ? worker.answer.error.message : '');

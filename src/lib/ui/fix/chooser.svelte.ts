@@ -11,7 +11,7 @@ import {
 } from '$lib/core/index.ts';
 import type { Session } from '$lib/store/session.svelte.ts';
 import type { FixAnswer, FixQuestion } from '$lib/workers/fix.worker.ts';
-import { Newest } from '$lib/workers/newest.svelte.ts';
+import { LatestOnlyWorker } from '$lib/workers/latest-only-worker.svelte.ts';
 import { startFixWorker } from '$lib/workers/start.ts';
 import type { BonesWatch } from '../survey/bones.svelte.ts';
 
@@ -25,7 +25,7 @@ interface Of {
 
 /** What is chosen for the pieces of a wall or of a project, reckoned in a worker. */
 export class Chooser {
-	#worker = new Newest<FixQuestion, FixAnswer>(startFixWorker);
+	#worker = new LatestOnlyWorker<FixQuestion, FixAnswer>(startFixWorker);
 	#of: () => Of;
 
 	/** To be made while a component starts. */

@@ -3,7 +3,7 @@ import {
 	hangerOf,
 	hungPiece,
 	measureOn,
-	planForPage,
+	planWallFast,
 	startBack,
 	startPiece,
 	startPlacement,
@@ -58,7 +58,7 @@ export class OnePicture {
 		};
 	});
 	readonly planned = $derived.by(() => {
-		const plan = planForPage(this.project, this.project.walls[0]!.id);
+		const plan = planWallFast(this.project, this.project.walls[0]!.id);
 		return plan.ok ? plan.value.pieces[0]! : null;
 	});
 

@@ -1,12 +1,12 @@
 import type { CutSheet, PaperPlan, Result } from '$lib/core/index.ts';
 import type { Session } from '$lib/store/session.svelte.ts';
-import { Newest } from '$lib/workers/newest.svelte.ts';
+import { LatestOnlyWorker } from '$lib/workers/latest-only-worker.svelte.ts';
 import type { PaperQuestion } from '$lib/workers/paper.worker.ts';
 import { startPaperWorker } from '$lib/workers/start.ts';
 
 /** How the templates of a wall’s pieces are cut from a roll, planned in a worker. */
 export class Cutter {
-	#worker = new Newest<PaperQuestion, Result<PaperPlan>>(startPaperWorker);
+	#worker = new LatestOnlyWorker<PaperQuestion, Result<PaperPlan>>(startPaperWorker);
 	#of: () => { session: Session; wallId: string };
 
 	/** To be made while a component starts. */

@@ -13,7 +13,7 @@ import {
 	type TemplatePrint
 } from '$lib/core/index.ts';
 import type { Session } from '$lib/store/session.svelte.ts';
-import { Newest } from '$lib/workers/newest.svelte.ts';
+import { LatestOnlyWorker } from '$lib/workers/latest-only-worker.svelte.ts';
 import { startPrintWorker } from '$lib/workers/start.ts';
 import { drivenSaid, usesByMark } from '../bench/mark-said.ts';
 
@@ -27,7 +27,7 @@ interface Of {
 
 /** The templates of a wall’s pieces, laid out on pages in a worker. */
 export class Printer {
-	#worker = new Newest<TemplatePrint, Result<PaperPage[]>>(startPrintWorker);
+	#worker = new LatestOnlyWorker<TemplatePrint, Result<PaperPage[]>>(startPrintWorker);
 	#of: () => Of;
 
 	/** To be made while a component starts. */

@@ -13,7 +13,7 @@ import {
 	type Try
 } from '$lib/core/index.ts';
 import type { Others } from '$lib/workers/practice.worker.ts';
-import { Newest } from '$lib/workers/newest.svelte.ts';
+import { LatestOnlyWorker } from '$lib/workers/latest-only-worker.svelte.ts';
 import { startPracticeWorker } from '$lib/workers/start.ts';
 
 export const PRACTICE = { width: 3600, height: 2400 };
@@ -33,7 +33,7 @@ export class Practice {
 	facts: ProbeFacts = $state.raw({ wallWidth: PRACTICE.width, hints: [] });
 	#began = Date.now();
 	#draw: () => number;
-	#others = new Newest<HiddenWall, Others>(startPracticeWorker);
+	#others = new LatestOnlyWorker<HiddenWall, Others>(startPracticeWorker);
 
 	constructor(seed: number, kind?: HiddenKind) {
 		this.seed = seed;

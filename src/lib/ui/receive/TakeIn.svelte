@@ -51,7 +51,7 @@
 
 	const count = (number: number, one: string, many: string) =>
 		`${number} ${number === 1 ? one : many}`;
-	const inShort = (event: DayEvent) => say(eventFace(event).inShort?.(event) ?? '', lead);
+	const inShort = (event: DayEvent) => say(eventFace(event).summary?.(event) ?? '', lead);
 	const at = (moment: string) => format(moment, 'd MMM, HH:mm');
 </script>
 

@@ -1,12 +1,12 @@
 import { expect } from 'chai';
-import { fixOnWall, piecesById, planForPage, stylesOf } from '../../core/index.ts';
+import { fixOnWall, piecesById, planWallFast, stylesOf } from '../../core/index.ts';
 import { DEMO } from '../../store/demo/index.ts';
 import { cautionsOf, hungRows } from './hung-rows.ts';
 
 function rowsOn(wallId: string, change: (project: typeof DEMO) => void = () => undefined) {
 	const project = JSON.parse(JSON.stringify(DEMO)) as typeof DEMO;
 	change(project);
-	const plan = planForPage(project, wallId);
+	const plan = planWallFast(project, wallId);
 	if (!plan.ok) throw new Error(plan.error.message);
 	const wall = project.walls.find(({ id }) => id === wallId)!;
 	const fixes = fixOnWall(project, wall, { studs: [], lean: null });

@@ -6,12 +6,12 @@ import {
 	type Framing,
 	type ProbeFacts
 } from '$lib/core/index.ts';
-import { Newest } from '$lib/workers/newest.svelte.ts';
+import { LatestOnlyWorker } from '$lib/workers/latest-only-worker.svelte.ts';
 import { startBonesWorker } from '$lib/workers/start.ts';
 
 /** The studs of the wall on the stage, reckoned in a worker. */
 export class BonesWatch {
-	#worker = new Newest<ProbeFacts, Bones>(startBonesWorker);
+	#worker = new LatestOnlyWorker<ProbeFacts, Bones>(startBonesWorker);
 	#facts: ProbeFacts | null = null;
 
 	get bones(): Bones | null {

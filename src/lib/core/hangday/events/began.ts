@@ -1,5 +1,5 @@
 import { isAnotherDay } from '../same-day.ts';
-import type { EventFace } from './face.ts';
+import type { EventFace } from './types.ts';
 
 /** Steps of these are done anew on each day. */
 const ANEW = /^(prove|ready|after):/;
@@ -7,12 +7,12 @@ const ANEW = /^(prove|ready|after):/;
 export const began: EventFace<'began'> = {
 	what: 'began',
 	name: 'begin the day',
-	counts(day, { at }) {
+	reduceDayState(day, { at }) {
 		if (day.began !== null && !isAnotherDay(day.began, at)) return;
 		day.began = at;
 		for (const step of day.steps.keys()) if (ANEW.test(step)) day.steps.delete(step);
 		day.proofs.clear();
 		day.moves.length = 0;
 	},
-	tells: () => 'A day at the wall began.'
+	historyEntry: () => 'A day at the wall began.'
 };

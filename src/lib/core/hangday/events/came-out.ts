@@ -5,7 +5,7 @@ import type { Project } from '../../model/project.ts';
 import { hangPiece } from '../../plan/hang.ts';
 import { hungPiece } from '../../plan/hung-piece.ts';
 import { lengthIn } from '../../units/say.ts';
-import { heightMatter, ofPiece, type EventFace } from './face.ts';
+import { heightMatter, ofPiece, type EventFace } from './types.ts';
 import { onHanging, raised, withPiece } from './on-project.ts';
 
 const off = ({ higher, simulated }: { higher: number; simulated?: boolean | undefined }): string =>
@@ -14,16 +14,16 @@ const off = ({ higher, simulated }: { higher: number; simulated?: boolean | unde
 export const cameOut: EventFace<'came-out'> = {
 	what: 'came-out',
 	name: 'take it as it came out',
-	changes(project, event) {
+	applyToProject(project, event) {
 		const { pieceId, wallId, higher } = event;
 		const moved = onHanging(project, event, raised(higher));
 		if (moved === project) return project;
 		return withPiece(moved, pieceId, (piece) => measuredAsHung(project, wallId, piece, higher));
 	},
-	matter: heightMatter,
+	conflictKey: heightMatter,
 	...ofPiece,
-	tells: (event, letter) => `${letter} ${off(event)}.`,
-	inShort: off
+	historyEntry: (event, letter) => `${letter} ${off(event)}.`,
+	summary: off
 };
 
 /** Where its hooks were moved along it to meet studs, one height tells nothing of the back. */

@@ -1,10 +1,10 @@
-import { heightMatter, ofPiece, type EventFace } from './face.ts';
+import { heightMatter, ofPiece, type EventFace } from './types.ts';
 import { onHanging, raised, unread } from './on-project.ts';
 
 export const corrected: EventFace<'corrected'> = {
 	what: 'corrected',
 	name: 'set a hook anew',
-	changes: (project, event) =>
+	applyToProject: (project, event) =>
 		onHanging(project, event, (hanging) => {
 			const up = event.hooks.reduce((sum, each) => sum + each.up, 0) / hanging.points.length;
 			return {
@@ -16,8 +16,8 @@ export const corrected: EventFace<'corrected'> = {
 				})
 			};
 		}),
-	matter: heightMatter,
+	conflictKey: heightMatter,
 	...ofPiece,
-	tells: (_, letter) => `${letter}: hooks were set anew.`,
-	inShort: () => 'hooks set anew'
+	historyEntry: (_, letter) => `${letter}: hooks were set anew.`,
+	summary: () => 'hooks set anew'
 };

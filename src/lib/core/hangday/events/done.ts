@@ -1,10 +1,10 @@
-import { markDone, stepMatter, type EventFace } from './face.ts';
+import { markDone, stepMatter, type EventFace } from './types.ts';
 
 export const done: EventFace<'done'> = {
 	what: 'done',
 	name: 'tick a step',
-	counts: markDone,
-	matter: stepMatter,
-	latest: true,
-	inShort: () => 'done'
+	reduceDayState: markDone,
+	conflictKey: stepMatter,
+	lastWriteWins: true,
+	summary: () => 'done'
 };

@@ -9,7 +9,7 @@ const event = (told: object): DayEvent =>
 
 const said = (told: object): string => {
 	const of = event(told);
-	return say(eventFace(of).inShort?.(of) ?? '', { unit: 'mm', decimals: 0 });
+	return say(eventFace(of).summary?.(of) ?? '', { unit: 'mm', decimals: 0 });
 };
 
 const KINDS = dayEventSchema.def.options.map(({ def }) => def.shape.what.def.values[0]!);
@@ -44,9 +44,9 @@ describe('each kind of thing that happens', () => {
 
 	it('that can be gainsaid has words to stand beside the other’s', () => {
 		for (const what of KINDS) {
-			const { matter, inShort, latest } = eventFace({ what });
-			expect(inShort !== undefined, what).equal(matter !== undefined);
-			if (latest) expect(matter, what).not.equal(undefined);
+			const { conflictKey, summary, lastWriteWins } = eventFace({ what });
+			expect(summary !== undefined, what).equal(conflictKey !== undefined);
+			if (lastWriteWins) expect(conflictKey, what).not.equal(undefined);
 		}
 	});
 

@@ -1,11 +1,11 @@
 import { levelStepId, liftStepId } from '../steps/face.ts';
-import { markDone, type EventFace } from './face.ts';
+import { markDone, type EventFace } from './types.ts';
 import { onWall, stands, withPlacement } from './on-project.ts';
 
 export const hung: EventFace<'hung'> = {
 	what: 'hung',
 	name: 'hang a piece',
-	changes: (project, { hanging, wallId, at }) => ({
+	applyToProject: (project, { hanging, wallId, at }) => ({
 		...onWall(project, wallId, (wall) => withPlacement(wall, hanging.pieceId, stands(hanging))),
 		hangings: [
 			...project.hangings.map((each) =>
@@ -16,15 +16,15 @@ export const hung: EventFace<'hung'> = {
 			hanging
 		]
 	}),
-	counts(day, { hanging, at, by }) {
+	reduceDayState(day, { hanging, at, by }) {
 		markDone(day, { step: liftStepId(hanging.pieceId), at, by });
 		day.steps.delete(levelStepId(hanging.pieceId));
 		day.hung.set(hanging.id, hanging.pieceId);
 	},
-	matter: ({ hanging }) => `hung ${hanging.pieceId}`,
-	answer: ({ hanging }) => ({ ...hanging, id: '', since: '', by: '' }),
+	conflictKey: ({ hanging }) => `hung ${hanging.pieceId}`,
+	conflictValue: ({ hanging }) => ({ ...hanging, id: '', since: '', by: '' }),
 	pieceOf: ({ hanging }) => hanging.pieceId,
-	tells: (_, letter) => `${letter} was hung.`,
-	inShort: ({ hanging: { points } }) =>
+	historyEntry: (_, letter) => `${letter} was hung.`,
+	summary: ({ hanging: { points } }) =>
 		`hung on ${points.length} ${points.length === 1 ? 'point' : 'points'}`
 };

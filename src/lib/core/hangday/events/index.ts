@@ -3,7 +3,7 @@ import { began } from './began.ts';
 import { cameOut } from './came-out.ts';
 import { corrected } from './corrected.ts';
 import { done } from './done.ts';
-import type { EventFace } from './face.ts';
+import type { EventFace } from './types.ts';
 import { filled } from './filled.ts';
 import { hung } from './hung.ts';
 import { levelled } from './levelled.ts';

@@ -1,4 +1,4 @@
-import { ofPiece, type EventFace } from './face.ts';
+import { ofPiece, type EventFace } from './types.ts';
 import { onHanging } from './on-project.ts';
 
 const read = ({ tilt, simulated }: { tilt: number; simulated?: boolean | undefined }): string =>
@@ -7,14 +7,14 @@ const read = ({ tilt, simulated }: { tilt: number; simulated?: boolean | undefin
 export const levelled: EventFace<'levelled'> = {
 	what: 'levelled',
 	name: 'read the level',
-	changes: (project, event) =>
+	applyToProject: (project, event) =>
 		onHanging(project, event, (hanging) => ({
 			...hanging,
 			tilt: event.tilt,
 			simulated: event.simulated ?? false
 		})),
-	matter: ({ pieceId }) => `level ${pieceId}`,
+	conflictKey: ({ pieceId }) => `level ${pieceId}`,
 	...ofPiece,
-	tells: (event, letter) => `${letter}: ${read(event)}.`,
-	inShort: read
+	historyEntry: (event, letter) => `${letter}: ${read(event)}.`,
+	summary: read
 };

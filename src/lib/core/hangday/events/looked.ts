@@ -1,5 +1,5 @@
 import type { LookOver } from '../../model/hanging.ts';
-import { ofHanging, type EventFace } from './face.ts';
+import { ofHanging, type EventFace } from './types.ts';
 
 const FOUND: Record<LookOver['state'], string> = {
 	fine: 'looked over, right',
@@ -10,7 +10,7 @@ const FOUND: Record<LookOver['state'], string> = {
 export const looked: EventFace<'looked'> = {
 	what: 'looked',
 	name: 'look a piece over',
-	changes: (project, { id, hangingId, at, by, state, text, photo }) => ({
+	applyToProject: (project, { id, hangingId, at, by, state, text, photo }) => ({
 		...project,
 		hangings: project.hangings.map((each) =>
 			each.id === hangingId
@@ -19,6 +19,7 @@ export const looked: EventFace<'looked'> = {
 		)
 	}),
 	...ofHanging,
-	tells: ({ state, text }, letter) => `${letter}: ${FOUND[state]}${text ? `: ${text}` : ''}.`,
+	historyEntry: ({ state, text }, letter) =>
+		`${letter}: ${FOUND[state]}${text ? `: ${text}` : ''}.`,
 	photo: ({ photo }) => photo
 };

@@ -2,7 +2,7 @@ import { HALF_STUD } from '../../bones/evidence.ts';
 import type { Feature } from '../../features/index.ts';
 import type { DayEventOf } from '../../model/day.ts';
 import type { Wall } from '../../model/wall.ts';
-import { hookMatter, ofPiece, type EventFace } from './face.ts';
+import { hookMatter, ofPiece, type EventFace } from './types.ts';
 import { onWall, withPlacement } from './on-project.ts';
 
 type Spot = DayEventOf<'met'>['hole'];
@@ -26,7 +26,7 @@ const THINGS: Record<
 export const met: EventFace<'met'> = {
 	what: 'met',
 	name: 'say what was met',
-	changes: (project, { id, wallId, pieceId, met, hole }) => {
+	applyToProject: (project, { id, wallId, pieceId, met, hole }) => {
 		const { hint, run } = THINGS[met];
 		const left = met === 'wood' ? [] : [oldHole(`${id}-hole`, hole)];
 		const hints: Wall['hints'] = hint ? [{ id, kind: hint, ...hole }] : [];
@@ -42,11 +42,11 @@ export const met: EventFace<'met'> = {
 			features: [...wall.features, ...left, ...(run ? [metAt(id, hole, run)] : [])]
 		}));
 	},
-	counts: ({ steps }, { step }) => void steps.delete(step),
-	matter: hookMatter,
+	reduceDayState: ({ steps }, { step }) => void steps.delete(step),
+	conflictKey: hookMatter,
 	...ofPiece,
-	tells: ({ met }, letter) => `${letter}: the hole met ${THINGS[met].words}.`,
-	inShort: ({ met }) => `met ${THINGS[met].words}`
+	historyEntry: ({ met }, letter) => `${letter}: the hole met ${THINGS[met].words}.`,
+	summary: ({ met }) => `met ${THINGS[met].words}`
 };
 
 const around = ({ x, y }: Spot, size: number) => ({

@@ -1,7 +1,7 @@
-import type { EventFace } from './face.ts';
+import type { EventFace } from './types.ts';
 
 export const moved: EventFace<'moved'> = {
 	what: 'moved',
 	name: 'move a step',
-	counts: ({ moves }, { step, before }) => void moves.push({ step, before })
+	reduceDayState: ({ moves }, { step, before }) => void moves.push({ step, before })
 };

@@ -1,10 +1,10 @@
-import { stepMatter, type EventFace } from './face.ts';
+import { stepMatter, type EventFace } from './types.ts';
 
 export const opened: EventFace<'opened'> = {
 	what: 'opened',
 	name: 'open a step again',
-	counts: ({ steps }, { step }) => void steps.delete(step),
-	matter: stepMatter,
-	latest: true,
-	inShort: () => 'open again'
+	reduceDayState: ({ steps }, { step }) => void steps.delete(step),
+	conflictKey: stepMatter,
+	lastWriteWins: true,
+	summary: () => 'open again'
 };

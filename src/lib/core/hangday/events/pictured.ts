@@ -1,8 +1,8 @@
-import type { EventFace } from './face.ts';
+import type { EventFace } from './types.ts';
 
 export const pictured: EventFace<'pictured'> = {
 	what: 'pictured',
 	name: 'take a photo of the wall',
-	tells: () => 'A photo of the wall was taken.',
+	historyEntry: () => 'A photo of the wall was taken.',
 	photo: ({ photo }) => photo
 };

@@ -1,14 +1,14 @@
 import { lengthIn } from '../../units/say.ts';
-import { markDone, stepMatter, type EventFace } from './face.ts';
+import { markDone, stepMatter, type EventFace } from './types.ts';
 
 export const proved: EventFace<'proved'> = {
 	what: 'proved',
 	name: 'measure again',
-	counts(day, event) {
+	reduceDayState(day, event) {
 		day.proofs.set(event.step, event.read);
 		markDone(day, event);
 	},
-	matter: stepMatter,
-	latest: true,
-	inShort: ({ read, simulated }) => `read ${lengthIn(read)}${simulated ? ', simulated' : ''}`
+	conflictKey: stepMatter,
+	lastWriteWins: true,
+	summary: ({ read, simulated }) => `read ${lengthIn(read)}${simulated ? ', simulated' : ''}`
 };

@@ -1,11 +1,11 @@
 import { hookWith } from '../../hangers/index.ts';
-import { ofPiece, type EventFace } from './face.ts';
+import { ofPiece, type EventFace } from './types.ts';
 import { onWall, withPiece, withPlacement } from './on-project.ts';
 
 export const settled: EventFace<'settled'> = {
 	what: 'settled',
 	name: 'settle a fixing',
-	changes: (project, { wallId, pieceId, back, points, nudge = 0, top: up = null }) => {
+	applyToProject: (project, { wallId, pieceId, back, points, nudge = 0, top: up = null }) => {
 		const placed = onWall(project, wallId, (wall) =>
 			withPlacement(wall, pieceId, (placement) => ({
 				...placement,
@@ -20,8 +20,8 @@ export const settled: EventFace<'settled'> = {
 			hook: hookWith(piece, back)
 		}));
 	},
-	matter: ({ pieceId }) => `fix ${pieceId}`,
+	conflictKey: ({ pieceId }) => `fix ${pieceId}`,
 	...ofPiece,
-	tells: (_, letter) => `${letter} was fixed another way.`,
-	inShort: ({ points }) => `fixed on ${points.length} ${points.length === 1 ? 'point' : 'points'}`
+	historyEntry: (_, letter) => `${letter} was fixed another way.`,
+	summary: ({ points }) => `fixed on ${points.length} ${points.length === 1 ? 'point' : 'points'}`
 };

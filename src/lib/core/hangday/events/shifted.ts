@@ -1,6 +1,6 @@
 import { chooseOn } from '../../hangers/index.ts';
 import { lengthIn } from '../../units/say.ts';
-import { ofPiece, type EventFace } from './face.ts';
+import { ofPiece, type EventFace } from './types.ts';
 import { onHanging, unread, withPiece } from './on-project.ts';
 
 const along = (right: number): string =>
@@ -11,7 +11,7 @@ const along = (right: number): string =>
 export const shifted: EventFace<'shifted'> = {
 	what: 'shifted',
 	name: 'level a piece',
-	changes(project, event) {
+	applyToProject(project, event) {
 		const { pieceId, right, answer } = event;
 		const moved = onHanging(project, event, (hanging) => ({
 			...unread(hanging),
@@ -23,8 +23,8 @@ export const shifted: EventFace<'shifted'> = {
 			back: chooseOn(piece.back, answer.key, answer.answer)
 		}));
 	},
-	matter: ({ pieceId }) => `along ${pieceId}`,
+	conflictKey: ({ pieceId }) => `along ${pieceId}`,
 	...ofPiece,
-	tells: ({ right }, letter) => `${letter} was ${along(right)}.`,
-	inShort: ({ right }) => along(right)
+	historyEntry: ({ right }, letter) => `${letter} was ${along(right)}.`,
+	summary: ({ right }) => along(right)
 };

@@ -1,12 +1,12 @@
-import { stepMatter, type EventFace } from './face.ts';
+import { stepMatter, type EventFace } from './types.ts';
 
 export const skipped: EventFace<'skipped'> = {
 	what: 'skipped',
 	name: 'skip a step',
-	counts: ({ steps }, { step, at, by, why }) =>
+	reduceDayState: ({ steps }, { step, at, by, why }) =>
 		void steps.set(step, { state: 'skipped', at, by, why }),
-	matter: stepMatter,
-	latest: true,
-	tells: ({ why }) => `A step was skipped: ${why}.`,
-	inShort: ({ why }) => `skipped: ${why}`
+	conflictKey: stepMatter,
+	lastWriteWins: true,
+	historyEntry: ({ why }) => `A step was skipped: ${why}.`,
+	summary: ({ why }) => `skipped: ${why}`
 };

@@ -7,7 +7,7 @@ import type { Project } from '../../model/project.ts';
 import type { Wall } from '../../model/wall.ts';
 import type { PieceFix } from '../../plan/fix.ts';
 import type { PlannedHook, PlannedPiece } from '../../plan/planned.ts';
-import type { WallPlan } from '../../plan/plan-for-page.ts';
+import type { WallPlan } from '../../plan/plan-wall-fast.ts';
 import { notCheckedYet } from '../../cautions/index.ts';
 import type { LiftGuide } from '../../cautions/heavy-lift.ts';
 import type { DayProof } from '../prove.ts';

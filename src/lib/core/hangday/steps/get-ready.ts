@@ -4,7 +4,7 @@ import { jobsOf } from '../../kinds/back-check.ts';
 import { LINE_CHECKS } from '../../marks/level-line.ts';
 import type { PlannedPiece } from '../../plan/planned.ts';
 import { unmeasuredOn } from '../../plan/hung-piece.ts';
-import { piecesById } from '../../plan/plan-for-page.ts';
+import { piecesById } from '../../plan/plan-wall-fast.ts';
 import { tick, toHang, type DayFacts, type Step, type StepMaker } from './face.ts';
 
 /** Backs, tools, the room, and what the marks are taken from. Common practice. */

@@ -5,7 +5,7 @@ import { stayLevel } from '../../hangers/stay-level.ts';
 import { hasStraightEdge } from '../../model/outline.ts';
 import type { Piece } from '../../model/piece.ts';
 import type { PlannedPiece } from '../../plan/planned.ts';
-import { piecesById } from '../../plan/plan-for-page.ts';
+import { piecesById } from '../../plan/plan-wall-fast.ts';
 import { weightToReckon } from '../../weight/piece-weight.ts';
 import { frozenPoints } from '../frozen.ts';
 import {

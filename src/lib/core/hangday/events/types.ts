@@ -1,6 +1,6 @@
 import type { DayEvent, DayEventOf } from '../../model/day.ts';
 import type { Project } from '../../model/project.ts';
-import type { DayCount } from '../day-state.ts';
+import type { DayStateDraft } from '../day-state.ts';
 
 /** One kind of thing that happens while hanging. The rest of the app asks this face and never switches on a kind’s name. */
 export interface EventFace<W extends DayEvent['what']> {
@@ -8,21 +8,21 @@ export interface EventFace<W extends DayEvent['what']> {
 	/** As a command that can be undone. */
 	name: string;
 	/** What it changes besides the list of what happened. */
-	changes?(project: Project, event: DayEventOf<W>): Project;
+	applyToProject?(project: Project, event: DayEventOf<W>): Project;
 	/** What becomes of the steps of the day. */
-	counts?(day: DayCount, event: DayEventOf<W>): void;
+	reduceDayState?(day: DayStateDraft, event: DayEventOf<W>): void;
 	/** What it speaks of, where another device can gainsay it; without it each stands for itself. */
-	matter?(event: DayEventOf<W>): string;
+	conflictKey?(event: DayEventOf<W>): string;
 	/** Of one matter the latest alone counts, whatever it changed besides. */
-	latest?: true;
+	lastWriteWins?: true;
 	/** What it tells, without what only tells when, where and by whom; without it everything in the event. */
-	answer?(event: DayEventOf<W>): unknown;
+	conflictValue?(event: DayEventOf<W>): unknown;
 	/** The piece it is about; null where that is no longer known. */
 	pieceOf?(event: DayEventOf<W>, project: Project): string | null;
 	/** A sentence for the history, its lengths left open; without it the day alone knows of it. */
-	tells?(event: DayEventOf<W>, letter: string): string;
+	historyEntry?(event: DayEventOf<W>, letter: string): string;
 	/** A few words to stand beside another device’s; lengths are left open. */
-	inShort?(event: DayEventOf<W>): string;
+	summary?(event: DayEventOf<W>): string;
 	/** Hash of a photo that was taken; empty for none. */
 	photo?(event: DayEventOf<W>): string;
 }
@@ -42,7 +42,7 @@ export const hookMatter = ({ hookId }: { hookId: string }): string => `hook ${ho
 export const heightMatter = ({ pieceId }: { pieceId: string }): string => `height ${pieceId}`;
 
 export function markDone(
-	{ steps }: DayCount,
+	{ steps }: DayStateDraft,
 	{ step, at, by }: { step: string; at: string; by: string }
 ): void {
 	steps.set(step, { state: 'done', at, by, why: '' });

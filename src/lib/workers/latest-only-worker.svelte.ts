@@ -2,7 +2,7 @@ import { untrack } from 'svelte';
 import { NOT_STARTED, type Answered, type Asked } from './answer.ts';
 
 /** A worker that is asked again and again; only the newest question is answered. */
-export class Newest<Question, Answer> {
+export class LatestOnlyWorker<Question, Answer> {
 	/** To the last question that was answered; null after one that could not be. */
 	answer: Answer | null = $state.raw(null);
 	/** An answer is on its way. */

@@ -109,7 +109,7 @@ const ofSurvey = memoisedOn(
 );
 
 /** The plan without the studs, which take longer than a drag may. Marks and cautions wait until they are asked for. */
-export function planForPage(project: Project, wallId: string): Result<WallPlan> {
+export function planWallFast(project: Project, wallId: string): Result<WallPlan> {
 	const wall = project.walls.find(({ id }) => id === wallId);
 	if (!wall) return fail('no-such-wall', 'This project has no such wall.', 'wallId');
 	const { centreLine, pieces } = placeWall(project, wall);
