@@ -13,24 +13,26 @@ import { sameTop, sameTopFacts } from './same-top.ts';
 import { singleHang, singleHangFacts } from './single-hang.ts';
 import { stairRunStyle, stairRunFacts } from './stair-run.ts';
 
-/** What every way to arrange is, in the order it is offered. A new one is one file, and one line here and below. */
-export const styleFacts: readonly StyleFacts[] = [
-	singleHangFacts,
-	sameTopFacts,
-	sameBottomFacts,
-	doubleHangFacts,
-	gridFacts,
-	pairFacts,
-	columnFacts,
-	clusterFacts,
-	salonFacts,
-	posterWallFacts,
-	ringFacts,
-	stairRunFacts,
-	freeFacts
-];
+/** What every way to arrange is, in the order it is offered. A new one is one file, its name, and one line here and below. */
+const FACTS: { readonly [Name in StyleName]: StyleFacts } = {
+	'single-hang': singleHangFacts,
+	'same-top': sameTopFacts,
+	'same-bottom': sameBottomFacts,
+	'double-hang': doubleHangFacts,
+	grid: gridFacts,
+	pair: pairFacts,
+	column: columnFacts,
+	cluster: clusterFacts,
+	salon: salonFacts,
+	'poster-wall': posterWallFacts,
+	ring: ringFacts,
+	'stair-run': stairRunFacts,
+	free: freeFacts
+};
 
-const STYLES: Record<StyleName, Style> = {
+export const styleFacts: readonly StyleFacts[] = Object.values(FACTS);
+
+const STYLES: { readonly [Name in StyleName]: Style } = {
 	'single-hang': singleHang,
 	'same-top': sameTop,
 	'same-bottom': sameBottom,
