@@ -1,6 +1,5 @@
 <script lang="ts">
 	import type { Session } from '$lib/store/session.svelte.ts';
-	import KeepingTrouble from './KeepingTrouble.svelte';
 
 	interface Props {
 		session: Session;
@@ -18,7 +17,10 @@
 	{words[keeping.state]}
 </span>
 {#if keeping.state === 'failed' && !word}
-	<div class="banner" role="alert"><KeepingTrouble {session} error={keeping.error} /></div>
+	{@const { error } = keeping}
+	{#await import('./KeepingTrouble.svelte') then { default: KeepingTrouble }}
+		<div class="banner" role="alert"><KeepingTrouble {session} {error} /></div>
+	{/await}
 {/if}
 
 <style>

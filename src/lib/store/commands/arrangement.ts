@@ -1,10 +1,8 @@
 import {
 	activeArrangement,
 	centreY,
-	applyEvent,
 	startPlacement,
 	type Arrangement,
-	type DayEvent,
 	type Move,
 	type Piece,
 	type PlacedHeight,
@@ -13,9 +11,8 @@ import {
 	type Rect,
 	type Reserved
 } from '../../core/index.ts';
-import { tried, type Command } from '../history.ts';
+import type { Command } from '../history.ts';
 import { copy } from './copy.ts';
-import { become } from './day.ts';
 import { wallIn } from './find.ts';
 
 /** Puts a piece on a wall, taking it down from wherever else it stands. */
@@ -34,18 +31,6 @@ export const hangOnWall = (
 		const wall = wallIn(draft, wallId);
 		if (wall) activeArrangement(wall).placements.push(startPlacement(id, x, height));
 	}
-});
-
-/** Takes a piece down from the wall it hangs on, and puts it on another, as one step. */
-export const bringToWall = (
-	takenDown: DayEvent,
-	wallId: string,
-	piece: Piece,
-	x: number
-): Command => ({
-	name: `take ${piece.letter} down and put it on this wall`,
-	recipe: (draft) =>
-		become(draft, (before) => tried(applyEvent(before, takenDown), hangOnWall(wallId, piece, x)))
 });
 
 /** Puts pieces where an arrangement has them, taking each down from wherever else it stands, and those left out as well. */

@@ -1,11 +1,30 @@
 import { original } from 'mutative';
-import { eventFace, applyEvent, type DayEvent, type Project } from '../../core/index.ts';
-import type { Command } from '../history.ts';
+import {
+	applyEvent,
+	eventFace,
+	type DayEvent,
+	type Piece,
+	type Project
+} from '../../core/index.ts';
+import { tried, type Command } from '../history.ts';
+import { hangOnWall } from './arrangement.ts';
 
 /** Something that happened while hanging. */
 export const tellDay = (event: DayEvent): Command => ({
 	name: eventFace(event).name,
 	recipe: (draft) => become(draft, (before) => applyEvent(before, event))
+});
+
+/** Takes a piece down from the wall it hangs on, and puts it on another, as one step. */
+export const bringToWall = (
+	takenDown: DayEvent,
+	wallId: string,
+	piece: Piece,
+	x: number
+): Command => ({
+	name: `take ${piece.letter} down and put it on this wall`,
+	recipe: (draft) =>
+		become(draft, (before) => tried(applyEvent(before, takenDown), hangOnWall(wallId, piece, x)))
 });
 
 /** Makes of a draft what a pure function makes of the project; nothing of the project itself is touched. */

@@ -6,7 +6,6 @@
 	import { Session, setSession } from '$lib/store/session.svelte.ts';
 	import { setView, View } from '$lib/ui/view.svelte.ts';
 	import ProjectShell from '$lib/ui/ProjectShell.svelte';
-	import { saveRaw } from '$lib/ui/save-raw.ts';
 	import { notices } from '$lib/ui/toast.svelte.ts';
 	import TopBar from '$lib/ui/TopBar.svelte';
 
@@ -30,6 +29,7 @@
 
 	async function saveRawFile() {
 		const row = await rawProject(projectId);
+		const { saveRaw } = await import('$lib/ui/save-raw.ts');
 		if (row) saveRaw(row);
 		else notices.error('This browser does not let us read what it keeps.');
 	}

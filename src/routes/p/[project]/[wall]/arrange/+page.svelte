@@ -8,11 +8,10 @@
 		type Piece,
 		type Wall
 	} from '$lib/core/index.ts';
-	import { bringToWall, hangOnWall, placePieces } from '$lib/store/commands/index.ts';
+	import { hangOnWall, placePieces } from '$lib/store/commands/index.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
 	import CautionList from '$lib/ui/CautionList.svelte';
 	import PieceList from '$lib/ui/bench/PieceList.svelte';
-	import { eventOn } from '$lib/ui/hang/tell.ts';
 	import { getView } from '$lib/ui/view.svelte.ts';
 
 	const session = $derived(getSession()());
@@ -54,17 +53,12 @@
 		if (placement) session.run(placePieces(wallId, [placement]));
 	}
 
-	function putHere(piece: Piece) {
-		const x = wall.width / 2;
-		if (!hangsThere) {
-			session.run(hangOnWall(wallId, piece, x));
-			return;
-		}
-		const takenDown = eventOn(session, hangsThere.wallId, {
-			...{ what: 'taken-down', hangingId: hangsThere.id },
-			why: `moved to ${wall.name}`
-		});
-		session.run(bringToWall(takenDown, wallId, piece, x));
+	async function putHere(piece: Piece) {
+		if (hangsThere) {
+			// What a day at the wall tells is fetched only where it is needed.
+			const { bringHere } = await import('$lib/ui/arrange/bring-here.ts');
+			bringHere(session, hangsThere, piece, wall);
+		} else session.run(hangOnWall(wallId, piece, wall.width / 2));
 	}
 
 	/** Told once a drag ends. */
