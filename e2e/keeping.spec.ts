@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises';
 import { DEMO } from '../src/lib/store/demo/index.ts';
-import type { Page } from '@playwright/test';
+import type { BrowserContext, Page } from '@playwright/test';
 import {
 	accessible,
 	expect,
@@ -117,15 +117,19 @@ test('the demo can be changed, is kept apart, and is reset', async ({ page }) =>
 	}).toPass();
 });
 
-test('two windows never write over each other', async ({ page, context }) => {
-	await openDemo(page);
+/** Moves a piece in another window, and then one in this. */
+async function changeElsewhere(page: Page, context: BrowserContext): Promise<void> {
 	const other = await context.newPage();
 	await openDemo(other);
-	await pieceOn(other, 'A').focus();
-	await other.keyboard.press('Shift+ArrowRight');
+	await pieceOn(other, 'A').press('Shift+ArrowRight');
 	await kept(other);
-	await pieceOn(page, 'B').focus();
-	await page.keyboard.press('Shift+ArrowLeft');
+	await other.close();
+	await pieceOn(page, 'B').press('Shift+ArrowLeft');
+}
+
+test('two windows never write over each other', async ({ page, context }) => {
+	await openDemo(page);
+	await changeElsewhere(page, context);
 	await expect(page.getByRole('alert')).toContainText('changed in another window');
 	await page.getByRole('button', { name: 'Keep this one as a copy' }).click();
 	await expect(page.getByRole('button', { name: /\(copy\)/ })).toBeVisible();
@@ -168,14 +172,7 @@ async function fillStorage(page: Page): Promise<(full: boolean) => Promise<void>
 
 test('nobody leaves with what is not kept without being asked', async ({ page, context }) => {
 	await openDemo(page);
-	const other = await context.newPage();
-	await openDemo(other);
-	await pieceOn(other, 'A').focus();
-	await other.keyboard.press('Shift+ArrowRight');
-	await kept(other);
-	await other.close();
-	await pieceOn(page, 'B').focus();
-	await page.keyboard.press('Shift+ArrowLeft');
+	await changeElsewhere(page, context);
 	await expect(page.getByTestId('keeping')).toHaveText('not kept');
 
 	const home = page.getByRole('link', { name: 'Warm Porch' });

@@ -2,7 +2,7 @@ import type { LeftBehind } from '../catalogue/index.ts';
 import { FAILED_WITHIN, type FailedPlace } from './failed.ts';
 import { bearingOf } from './left.ts';
 import type { HookKind, Role } from '../fixings/index.ts';
-import { hookOf } from '../fixings/index.ts';
+import { hookOf, hooks } from '../fixings/index.ts';
 import {
 	hangerOf,
 	hangers,
@@ -190,7 +190,7 @@ const failedAtHeightOf = ({ hung, lift }: Pose, { failed, top }: Standing): Fail
 	);
 
 /** A hole lies at most so far above or below where its hook bears, mm. */
-const HOOK_HEIGHT = 30;
+const HOOK_HEIGHT = Math.max(...hooks.map(({ bearingToHole }) => Math.abs(bearingToHole.dy)));
 
 /** The piece moved just so far that its points lie clear of places that failed. */
 function besideFailed(pose: Pose, standing: Standing): Pose[] {

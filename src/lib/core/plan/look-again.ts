@@ -2,11 +2,11 @@ import { hangingOf } from '../arrange/outlined.ts';
 import { secondLook, type Glance } from '../arrange/second-look.ts';
 import type { Move } from '../arrange/outlined.ts';
 import { faceOf } from '../features/index.ts';
-import { centreY } from '../geometry/rect.ts';
 import { activeArrangement } from '../model/arrangement.ts';
 import type { Project } from '../model/project.ts';
 import type { Wall } from '../model/wall.ts';
 import type { PieceCaution } from './clear.ts';
+import { movedBy } from './place.ts';
 import { planWallFast, type WallPlan } from './plan-wall-fast.ts';
 
 /**
@@ -81,12 +81,9 @@ function withMoves(
 	const placements = active.placements.map((placement) => {
 		const move = moves.find(({ id }) => id === placement.pieceId);
 		const planned = pieces.find(({ pieceId }) => pieceId === placement.pieceId);
-		if (!move || !planned) return placement;
-		const height =
-			move.dy === 0
-				? placement.height
-				: { from: 'centre' as const, at: centreY(planned.rect) + move.dy };
-		return { ...placement, x: placement.x + move.dx, height };
+		return move && planned
+			? { ...placement, ...movedBy(placement, move, planned.rect) }
+			: placement;
 	});
 	const arrangements = wall.arrangements.map((each) =>
 		each === active ? { ...each, placements } : each

@@ -1,5 +1,5 @@
 import { plus, type Term } from '../derived.ts';
-import type { Rect } from '../geometry/rect.ts';
+import { centreY, type Rect } from '../geometry/rect.ts';
 import type { HouseRules } from '../model/house-rules.ts';
 import type { Piece } from '../model/piece.ts';
 import type { Placement, Wall } from '../model/wall.ts';
@@ -48,6 +48,16 @@ export function placePiece(piece: Piece, { x, height }: Placement, centreLine: n
 		at
 	};
 }
+
+/** A placement moved from where its piece is planned; one that goes up or down is told by its middle from then on. */
+export const movedBy = (
+	{ x, height }: Placement,
+	{ dx, dy }: { dx: number; dy: number },
+	rect: Rect
+): Pick<Placement, 'x' | 'height'> => ({
+	x: x + dx,
+	height: dy === 0 ? height : { from: 'centre', at: centreY(rect) + dy }
+});
 
 /** The start of a height's sum, with a crooked floor as a term of its own. */
 export function splitFloor(terms: Term[], floor: number): Term[] {

@@ -1,6 +1,6 @@
 import {
 	activeArrangement,
-	centreY,
+	movedBy,
 	startPlacement,
 	type Arrangement,
 	type Move,
@@ -94,8 +94,7 @@ export const movePieces = (
 			const placement = activeArrangement(wall).placements.find(({ pieceId }) => pieceId === id);
 			const piece = hung.find(({ pieceId }) => pieceId === id);
 			if (!placement || !piece || placement.locked) continue;
-			placement.x += dx;
-			if (dy !== 0) placement.height = { from: 'centre', at: centreY(piece.rect) + dy };
+			Object.assign(placement, movedBy(placement, { dx, dy }, piece.rect));
 		}
 	}
 });

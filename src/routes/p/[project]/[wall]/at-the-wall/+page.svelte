@@ -12,13 +12,13 @@
 	import DayOver from '$lib/ui/hang/DayOver.svelte';
 	import NotChecked from '$lib/ui/fix/NotChecked.svelte';
 	import NextWay from '$lib/ui/hang/NextWay.svelte';
+	import NotKept from '$lib/ui/hang/NotKept.svelte';
 	import { ReadOn } from '$lib/ui/hang/read-on.svelte.ts';
 	import RingedWall from '$lib/ui/hang/RingedWall.svelte';
 	import SkipPart from '$lib/ui/hang/SkipPart.svelte';
 	import StepScreen from '$lib/ui/hang/StepScreen.svelte';
 	import WrongPart from '$lib/ui/hang/WrongPart.svelte';
 	import KeepingNote from '$lib/ui/KeepingNote.svelte';
-	import KeepingTrouble from '$lib/ui/KeepingTrouble.svelte';
 	import { projectPath } from '$lib/ui/paths.ts';
 	import { getBones } from '$lib/ui/survey/bones.svelte.ts';
 
@@ -134,11 +134,11 @@
 <main>
 	<NotChecked chooser={day.chooser} />
 	{#if session.keeping.state === 'failed'}
-		<section class="not-kept" role="alert">
-			<h2>What you did is not kept</h2>
-			<p>Go no further here until it is: {item ? `“${item.step.title}”` : 'this day'} waits.</p>
-			<KeepingTrouble {session} error={session.keeping.error} />
-		</section>
+		<NotKept
+			{session}
+			error={session.keeping.error}
+			title={item ? `“${item.step.title}”` : 'this day'}
+		/>
 	{:else if wrong}
 		<WrongPart
 			{styles}
@@ -292,19 +292,6 @@
 		min-height: calc(100dvh - 4rem);
 		margin: 0 auto;
 		padding: 0.8rem 1rem 0;
-	}
-
-	.not-kept {
-		display: grid;
-		gap: 0.8rem;
-		padding: 0.8rem 1rem;
-		border-left: 6px solid var(--brick);
-		background: color-mix(in srgb, var(--brick) 12%, var(--color-base-100));
-	}
-
-	.not-kept :global(button) {
-		min-height: 52px;
-		font-size: 1rem;
 	}
 
 	h2 {
