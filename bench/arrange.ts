@@ -4,10 +4,10 @@
  */
 import * as maxrects from 'maxrects-packer';
 import potpack from 'potpack';
-import { bestOfAll } from '../src/lib/core/arrange/every-pair.ts';
-import type { Task } from '../src/lib/core/arrange/face.ts';
-import { annealed, looseCost, type Wish } from '../src/lib/core/arrange/loose.ts';
-import { roomiest } from '../src/lib/core/arrange/roomiest.ts';
+import { bestOfAll } from '../src/lib/core/layout/every-pair.ts';
+import type { Task } from '../src/lib/core/layout/types.ts';
+import { annealed, looseCost, type Wish } from '../src/lib/core/layout/loose.ts';
+import { roomiest } from '../src/lib/core/layout/roomiest.ts';
 import { arrange, arrangeInRounds, seeded, type Wanted } from '../src/lib/core/index.ts';
 
 /** Written for another module system: under a bundler its names lie one step further in. */

@@ -1,4 +1,4 @@
-import type { Result } from '../core/result.ts';
+import type { Result } from '../core/base/result.ts';
 import { LARGEST_ZIP, readPhotoZip, writePhotoZip, type WithPhotos } from '../files/photo-zip.ts';
 import { causeOf } from './answer.ts';
 

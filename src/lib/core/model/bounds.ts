@@ -1,4 +1,4 @@
-import { fail, type Result } from '../result.ts';
+import { fail, type Result } from '../base/result.ts';
 
 /** What no project file comes near: it is refused before anything else walks it. */
 const MOST = {

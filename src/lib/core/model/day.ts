@@ -1,8 +1,8 @@
 import * as z from 'zod/mini';
-import { HOOK_KINDS } from '../fixings/index.ts';
+import { HOOK_KINDS } from '../catalogue/facts/index.ts';
 import { settlementSchema } from './fix.ts';
 import { hangingSchema, spotSchema } from './hanging.ts';
-import { id, position, shortText } from './sizes.ts';
+import { id, position, shortText } from '../base/schemas/sizes.ts';
 
 /** What a bit or a nail met where a hook was to go, other than what was expected. */
 export const MET = ['nothing', 'wood', 'metal', 'pipe'] as const;

@@ -1,7 +1,7 @@
 import * as z from 'zod/mini';
-import { HOOK_KINDS } from '../fixings/index.ts';
-import { backSchema } from '../hangers/index.ts';
-import { id, position } from './sizes.ts';
+import { HOOK_KINDS } from '../catalogue/facts/index.ts';
+import { backSchema } from '../piece/hangers/index.ts';
+import { id, position } from '../base/schemas/sizes.ts';
 
 const fixPointsSchema = z
 	.array(

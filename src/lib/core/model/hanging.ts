@@ -1,7 +1,7 @@
 import * as z from 'zod/mini';
-import { GROUNDS, type Ground } from '../catalogue/face.ts';
-import { HOOK_KINDS } from '../fixings/index.ts';
-import { id, position, shortText, size } from './sizes.ts';
+import { GROUNDS, type Ground } from '../catalogue/details/types.ts';
+import { HOOK_KINDS } from '../catalogue/facts/index.ts';
+import { id, position, shortText, size } from '../base/schemas/sizes.ts';
 
 export const spotSchema = z.object({ x: position, y: position });
 

@@ -1,6 +1,6 @@
 import * as z from 'zod/mini';
-import { memoised } from '../memo.ts';
-import { distance, kilograms, position, size } from './sizes.ts';
+import { memoised } from '../base/memo.ts';
+import { distance, kilograms, position, size } from '../base/schemas/sizes.ts';
 
 export const tapeDenominatorSchema = z.union([
 	z.literal(2),

@@ -1,6 +1,6 @@
 import en from 'zod/v4/locales/en.js';
 import type * as z from 'zod/mini';
-import { fail, ok, type Result } from '../result.ts';
+import { fail, ok, type Result } from '../base/result.ts';
 import { fromVersion1 } from './version-1.ts';
 import { fromVersion2 } from './version-2.ts';
 import { fromVersion3 } from './version-3.ts';

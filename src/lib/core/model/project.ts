@@ -1,14 +1,14 @@
 import * as z from 'zod/mini';
-import { MEANINGS } from '../catalogue/face.ts';
-import { paperSchema, usualPaper } from '../cutting/paper.ts';
-import { HOOK_KINDS } from '../fixings/index.ts';
+import { MEANINGS } from '../catalogue/details/types.ts';
+import { paperSchema, usualPaper } from '../base/schemas/paper.ts';
+import { HOOK_KINDS } from '../catalogue/facts/index.ts';
 import { PROJECT_FORMAT, PROJECT_VERSION } from './format.ts';
 import { dayEventSchema } from './day.ts';
 import { hangingSchema } from './hanging.ts';
 import { houseRulesSchema } from './house-rules.ts';
-import { pieceSchema } from './piece.ts';
+import { pieceSchema } from '../piece/piece.ts';
 import { placeSchema } from './place.ts';
-import { distance, id, kilograms, position, shortText } from './sizes.ts';
+import { distance, id, kilograms, position, shortText } from '../base/schemas/sizes.ts';
 import { wallSchema, type Wall } from './wall.ts';
 
 /** A hook the person measured themselves. */

@@ -1,16 +1,16 @@
-import { usualPaper } from '../cutting/paper.ts';
-import { hangerOf, hangers, type Back, type HangerKind } from '../hangers/index.ts';
-import { kindOf, type OutlineShape, type PieceKind } from '../kinds/index.ts';
+import { usualPaper } from '../base/schemas/paper.ts';
+import { hangerOf, hangers, type Back, type HangerKind } from '../piece/hangers/index.ts';
+import { kindOf, type OutlineShape, type PieceKind } from '../piece/kinds/index.ts';
 import type { HouseRules } from './house-rules.ts';
-import type { Outline } from './outline.ts';
-import type { Piece } from './piece.ts';
+import type { Outline } from '../base/schemas/outline.ts';
+import type { Piece } from '../piece/piece.ts';
 import { nextLetter } from './letters.ts';
 import { PROJECT_FORMAT, PROJECT_VERSION } from './format.ts';
 import type { Kit, Project } from './project.ts';
-import { faceOf, type Feature, type FeatureKind } from '../features/index.ts';
-import { ceilingAt, floorAt } from '../survey/outline.ts';
-import { usualLight } from './usual-light.ts';
-import type { WallPhoto } from './wall-photo.ts';
+import { faceOf, type Feature, type FeatureKind } from '../wall/features/index.ts';
+import { ceilingAt, floorAt } from '../wall/survey/outline.ts';
+import { usualLight } from '../wall/light/usual-light.ts';
+import type { WallPhoto } from '../wall/survey/wall-photo.ts';
 import type { Arrangement, PlacedHeight, Placement, Wall } from './wall.ts';
 
 /** Gives new ids; comes in from outside so that the core stays pure. */

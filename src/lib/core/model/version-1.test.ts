@@ -1,5 +1,5 @@
 import { expect } from 'chai';
-import { floorAt } from '../survey/outline.ts';
+import { floorAt } from '../wall/survey/outline.ts';
 import { openProject } from './open.ts';
 import { startPlacement } from './start.ts';
 

@@ -1,19 +1,7 @@
 import * as z from 'zod/mini';
-import { hintSchema } from './hint.ts';
-import { featureSchema } from '../features/index.ts';
-import { madeSchema } from '../substrates/index.ts';
+import { surveyedWallSchema } from '../wall/survey/surveyed-wall.ts';
 import { fixSchema } from './fix.ts';
-import { distance, id, position, shortText, size } from './sizes.ts';
-import {
-	levelReadingsSchema,
-	litSchema,
-	proofSchema,
-	stairsSchema,
-	studsSchema,
-	WET_SIDES
-} from './survey.ts';
-import { usualLight } from './usual-light.ts';
-import { wallPhotoSchema } from './wall-photo.ts';
+import { id, position, shortText, size } from '../base/schemas/sizes.ts';
 
 /** Height of a placed piece: by the house centre height, or an edge or the centre at a height above the level datum. */
 export const placedHeightSchema = z.discriminatedUnion('from', [
@@ -76,44 +64,8 @@ export const upDatumSchema = z.discriminatedUnion('from', [
 ]);
 export type UpDatum = z.infer<typeof upDatumSchema>;
 
-/** One wall, seen from the room: x right from its left end, y up from the level datum at the floor there. */
-export const wallSchema = z.object({
-	id,
-	name: shortText,
-	width: size,
-	height: size.check(z.describe('mm, floor to ceiling at the left end')),
-	ceiling: z
-		.array(z.object({ x: position, y: position }))
-		.check(
-			z.maxLength(50),
-			z.describe(
-				'corners of the ceiling right of the left end, above the level datum; none means level'
-			)
-		),
-	stairs: z.nullable(stairsSchema),
-	levels: levelReadingsSchema,
-	skirting: distance.check(z.describe('mm, height of the skirting; 0 for none')),
-	rail: z
-		.nullable(position)
-		.check(z.describe('mm from the level datum up to the top of the picture rail; null for none')),
-	units: z
-		.nullable(z.enum(['in', 'mm']))
-		.check(z.describe('the unit family that leads on this wall; null for the house rule')),
-	made: madeSchema,
-	wet: z
-		.array(z.enum(WET_SIDES))
-		.check(z.maxLength(WET_SIDES.length), z.describe('kitchens, baths and heating nearby')),
-	lux: z
-		.nullable(distance)
-		.check(z.describe('light that falls on the wall, lux; null when not measured')),
-	lit: z
-		._default(litSchema, usualLight)
-		.check(z.describe('how long it is lit, and light read at single pieces')),
-	hints: z.array(hintSchema).check(z.maxLength(5000)),
-	studs: studsSchema,
-	proof: proofSchema,
-	features: z.array(featureSchema).check(z.maxLength(200)),
-	photo: z.nullable(wallPhotoSchema).check(z.describe('a photo of the real wall; null for none')),
+/** One wall: its survey, what is arranged on it, and how it is measured when hanging. */
+export const wallSchema = z.extend(surveyedWallSchema, {
 	arrangements: z.array(arrangementSchema).check(z.minLength(1), z.maxLength(50)),
 	activeArrangement: id,
 	tape: z.object({

@@ -1,5 +1,5 @@
-import { faceOf } from '../features/index.ts';
-import { centreX, right, type Rect } from '../geometry/rect.ts';
+import { faceOf } from '../wall/features/index.ts';
+import { centreX, right, type Rect } from '../base/geometry/rect.ts';
 import type { Wall } from '../model/wall.ts';
 
 /** What a group can be centred on. */

@@ -1,7 +1,7 @@
 import { expect } from 'chai';
-import { arrange } from '../arrange/arrange.ts';
-import { arrangeInRounds } from '../arrange/rounds.ts';
-import { within } from '../arrange/room.ts';
+import { arrange } from '../layout/arrange.ts';
+import { arrangeInRounds } from '../layout/rounds.ts';
+import { within } from '../layout/room.ts';
 import { DEMO } from '../../store/demo/index.ts';
 import {
 	groupPieces,
@@ -11,8 +11,8 @@ import {
 	reserve
 } from '../../store/commands/index.ts';
 import { History } from '../../store/history.ts';
-import type { Feature } from '../features/index.ts';
-import { overlap } from '../geometry/rect.ts';
+import type { Feature } from '../wall/features/index.ts';
+import { overlap } from '../base/geometry/rect.ts';
 import type { Wall } from '../model/wall.ts';
 import { activeArrangement } from '../model/arrangement.ts';
 import { anchorsOn } from './anchors.ts';

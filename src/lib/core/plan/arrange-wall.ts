@@ -1,18 +1,18 @@
-import type { Candidate, Wanted } from '../arrange/arrange.ts';
-import type { Item, Region, StyleName } from '../arrange/face.ts';
-import { faceOf } from '../features/index.ts';
-import { aboveFurniture } from '../arrange/above-furniture.ts';
-import { grown, type Rect } from '../geometry/rect.ts';
-import type { HangerRules } from '../hangers/index.ts';
-import type { Piece } from '../model/piece.ts';
+import type { Candidate, Wanted } from '../layout/arrange.ts';
+import type { Item, Region, StyleName } from '../layout/types.ts';
+import { faceOf } from '../wall/features/index.ts';
+import { aboveFurniture } from '../layout/above-furniture.ts';
+import { grown, type Rect } from '../base/geometry/rect.ts';
+import type { HangerRules } from '../piece/hangers/index.ts';
+import type { Piece } from '../piece/piece.ts';
 import type { Project } from '../model/project.ts';
 import { startPlacement } from '../model/start.ts';
 import type { Placement, Wall } from '../model/wall.ts';
 import { activeArrangement } from '../model/arrangement.ts';
-import { ceilingAt, ceilingLine } from '../survey/outline.ts';
+import { ceilingAt, ceilingLine } from '../wall/survey/outline.ts';
 import { anchorsOn } from './anchors.ts';
 import { hangPiece } from './hang.ts';
-import { centreLineOf, placePiece } from './place.ts';
+import { centreLineOf, placePiece } from '../model/placed.ts';
 import { piecesById, placementsOn } from './plan-wall-fast.ts';
 
 /** What a person asks of an arrangement. */

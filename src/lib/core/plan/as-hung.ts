@@ -1,10 +1,10 @@
-import { addUp, plus, type Derived } from '../derived.ts';
-import { centreX, top } from '../geometry/rect.ts';
-import type { HangerKind } from '../hangers/index.ts';
-import { memoised } from '../memo.ts';
+import { addUp, plus, type Derived } from '../base/derived.ts';
+import { centreX, top } from '../base/geometry/rect.ts';
+import type { HangerKind } from '../piece/hangers/index.ts';
+import { memoised } from '../base/memo.ts';
 import type { DayEvent } from '../model/day.ts';
 import type { Hanging } from '../model/hanging.ts';
-import type { PlannedHook, PlannedPiece, SetHook } from './planned.ts';
+import type { PlannedHook, PlannedPiece, SetHook } from '../model/planned.ts';
 
 const pieceOfHook = (hookId: string): string => hookId.slice(0, hookId.lastIndexOf(':'));
 

@@ -1,11 +1,11 @@
-import { care, type Caution } from '../caution.ts';
-import { faceOf, type Feature, type Zone } from '../features/index.ts';
-import { overlap, right, top, type Rect } from '../geometry/rect.ts';
-import { memoised, memoisedOn } from '../memo.ts';
+import { care, type Caution } from '../base/caution.ts';
+import { faceOf, type Feature, type Zone } from '../wall/features/index.ts';
+import { overlap, right, top, type Rect } from '../base/geometry/rect.ts';
+import { memoised, memoisedOn } from '../base/memo.ts';
 import type { Wall } from '../model/wall.ts';
-import { ceilingLine, ceilingAt, floorAt } from '../survey/outline.ts';
-import { surveyParts } from '../survey/parts.ts';
-import type { PlannedPiece } from './planned.ts';
+import { ceilingLine, ceilingAt, floorAt } from '../wall/survey/outline.ts';
+import { surveyParts } from '../wall/survey/parts.ts';
+import type { PlannedPiece } from '../model/planned.ts';
 
 /** A caution and the piece it belongs to. */
 export interface PieceCaution {

@@ -2,11 +2,11 @@ import { expect } from 'chai';
 import { DEMO } from '../../store/demo/index.ts';
 import type { Project } from '../model/project.ts';
 import { rulesOn, usualHouseRules } from '../model/house-rules.ts';
-import { formatLength } from '../units/index.ts';
-import { stylesOf } from '../marks/styles.ts';
+import { formatLength } from '../base/units/index.ts';
+import { stylesOf } from '../marking/marks/styles.ts';
 import type { WallPlan } from './plan-wall-fast.ts';
 import { planWall } from './plan-wall.ts';
-import { stationNotes } from './stations.ts';
+import { stationNotes } from '../day/stations.ts';
 
 function planned(wallId: string, change?: (project: Project) => void): WallPlan {
 	const project = JSON.parse(JSON.stringify(DEMO)) as Project;

@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { fitToStuds, settle, settlementBy } from '../../store/commands/index.ts';
 import { tried } from '../../store/history.ts';
 import { solveYesNo } from '../../solve/yes-no.ts';
-import { modelOf, movesIn, type FitProblem } from '../fit/model.ts';
+import { modelOf, movesIn, type FitProblem } from '../fixing/fit/model.ts';
 import {
 	startBack,
 	startPiece,

@@ -1,4 +1,4 @@
-import { inStudsOf, type InStuds } from '../fit/in-studs.ts';
+import { inStudsOf, type InStuds } from '../fixing/fit/in-studs.ts';
 import {
 	isProven,
 	modelOf,
@@ -8,20 +8,20 @@ import {
 	type Neighbours,
 	type Solved,
 	type YesNoModel
-} from '../fit/model.ts';
-import { isHeavy, type ToChoose, type Way } from '../choose/choose.ts';
-import { centreX, overlap, right, top, type Rect } from '../geometry/rect.ts';
-import { likelyRuns } from '../survey/runs.ts';
-import type { Piece } from '../model/piece.ts';
+} from '../fixing/fit/model.ts';
+import { isHeavy, type ToChoose, type Way } from '../fixing/choose/choose.ts';
+import { centreX, overlap, right, top, type Rect } from '../base/geometry/rect.ts';
+import { likelyRuns } from '../wall/survey/runs.ts';
+import type { Piece } from '../piece/piece.ts';
 import type { Project } from '../model/project.ts';
 import type { Wall } from '../model/wall.ts';
 import { activeArrangement, groupOf } from '../model/arrangement.ts';
-import { substrateOf } from '../substrates/index.ts';
-import { ontoStuds, posesAsItIs } from '../choose/poses.ts';
+import { substrateOf } from '../wall/substrates/index.ts';
+import { ontoStuds, posesAsItIs } from '../fixing/choose/poses.ts';
 import { keepOuts } from './arrange-wall.ts';
 import { studsBehind, toChoose, type Framing } from './fix.ts';
-import { leftOn } from './old-holes.ts';
-import type { PlannedPiece } from './planned.ts';
+import { leftOn } from '../fixing/choose/old-holes.ts';
+import type { PlannedPiece } from '../model/planned.ts';
 import { piecesById, placeWall } from './plan-wall-fast.ts';
 
 /** Which pieces are to meet studs. */

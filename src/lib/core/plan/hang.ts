@@ -1,18 +1,18 @@
-import { care, stop, type Caution } from '../caution.ts';
-import { addUp, combine, minus, plus, TAPE_READING, type Derived } from '../derived.ts';
-import { bearingToHole, type HookKind } from '../fixings/index.ts';
-import { hangerOf, type HangerRules, type Hung, type WallPoint } from '../hangers/index.ts';
-import { withSuitability } from '../hangers/suited.ts';
-import { memoised } from '../memo.ts';
+import { care, stop, type Caution } from '../base/caution.ts';
+import { addUp, combine, minus, plus, TAPE_READING, type Derived } from '../base/derived.ts';
+import { bearingToHole, type HookKind } from '../catalogue/facts/index.ts';
+import { hangerOf, type HangerRules, type Hung, type WallPoint } from '../piece/hangers/index.ts';
+import { withSuitability } from '../piece/hangers/suited.ts';
+import { memoised } from '../base/memo.ts';
 import type { Fix } from '../model/fix.ts';
-import type { Piece } from '../model/piece.ts';
+import type { Piece } from '../piece/piece.ts';
 import type { Project } from '../model/project.ts';
 import type { Placement } from '../model/wall.ts';
-import type { Result } from '../result.ts';
-import { hookHeightTerms } from '../statics/hook-height.ts';
-import { hungPiece } from './hung-piece.ts';
-import type { PlannedHook, PlannedPiece } from './planned.ts';
-import { placePiece, splitFloor, type CentreLine, type Placed } from './place.ts';
+import type { Result } from '../base/result.ts';
+import { hookHeightTerms } from '../piece/statics/hook-height.ts';
+import { hungPiece } from '../piece/hung-piece.ts';
+import type { PlannedHook, PlannedPiece } from '../model/planned.ts';
+import { placePiece, splitFloor, type CentreLine, type Placed } from '../model/placed.ts';
 
 /** What follows from a piece's back. */
 export const hangPiece = memoised((piece: Piece, rules: HangerRules): Result<Hung> => {

@@ -9,7 +9,7 @@ import {
 } from '../../store/commands/index.ts';
 import { DEMO } from '../../store/demo/index.ts';
 import { tried, type Command } from '../../store/history.ts';
-import { frozenPoints, newHanging } from '../hangday/frozen.ts';
+import { frozenPoints, newHanging } from '../day/hangday/frozen.ts';
 import { startFeature, startPlacement } from '../model/index.ts';
 import type { Project } from '../model/project.ts';
 import { lookAgain } from './look-again.ts';

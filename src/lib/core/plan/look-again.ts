@@ -1,12 +1,12 @@
-import { hangingOf } from '../arrange/outlined.ts';
-import { secondLook, type Glance } from '../arrange/second-look.ts';
-import type { Move } from '../arrange/outlined.ts';
-import { faceOf } from '../features/index.ts';
+import { hangingOf } from '../layout/outlined.ts';
+import { secondLook, type Glance } from '../layout/second-look.ts';
+import type { Move } from '../layout/outlined.ts';
+import { faceOf } from '../wall/features/index.ts';
 import { activeArrangement } from '../model/arrangement.ts';
 import type { Project } from '../model/project.ts';
 import type { Wall } from '../model/wall.ts';
 import type { PieceCaution } from './clear.ts';
-import { movedBy } from './place.ts';
+import { movedBy } from '../model/placed.ts';
 import { planWallFast, type WallPlan } from './plan-wall-fast.ts';
 
 /**

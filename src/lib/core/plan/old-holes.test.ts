@@ -2,10 +2,10 @@ import { expect } from 'chai';
 import { DEMO } from '../../store/demo/index.ts';
 import { settle } from '../../store/commands/index.ts';
 import { tried } from '../../store/history.ts';
-import { bagOf } from '../bag/bag.ts';
-import type { Feature } from '../features/index.ts';
+import { bagOf } from '../fixing/bag/bag.ts';
+import type { Feature } from '../wall/features/index.ts';
 import { startFeature } from '../model/start.ts';
-import { oldHoles } from './old-holes.ts';
+import { oldHoles } from '../fixing/choose/old-holes.ts';
 import { planWallFast } from './plan-wall-fast.ts';
 import { planWall } from './plan-wall.ts';
 

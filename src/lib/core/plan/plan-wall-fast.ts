@@ -1,19 +1,19 @@
-import { lazy, memoised, memoisedOn } from '../memo.ts';
-import { schedule, type Mark } from '../marks/schedule.ts';
+import { lazy, memoised, memoisedOn } from '../base/memo.ts';
+import { schedule, type Mark } from '../marking/marks/schedule.ts';
 import { activeArrangement, rulesOn, type Project, type Wall } from '../model/index.ts';
-import type { Piece } from '../model/piece.ts';
+import type { Piece } from '../piece/piece.ts';
 import type { Placement } from '../model/wall.ts';
-import { fail, ok, type Result } from '../result.ts';
-import { stop, type Caution } from '../caution.ts';
-import { hookOf } from '../fixings/index.ts';
-import { surveyFaults, wallCautions as cautionsOf } from '../survey/cautions.ts';
-import { surveyParts } from '../survey/parts.ts';
-import { likelyRuns, runCautions, type Run } from '../survey/runs.ts';
+import { fail, ok, type Result } from '../base/result.ts';
+import { stop, type Caution } from '../base/caution.ts';
+import { hookOf } from '../catalogue/facts/index.ts';
+import { surveyFaults, wallCautions as cautionsOf } from '../wall/survey/cautions.ts';
+import { surveyParts } from '../wall/survey/parts.ts';
+import { likelyRuns, runCautions, type Run } from '../wall/survey/runs.ts';
 import { asHung, placeOf, setHooks, standingOn, withSetHooks } from './as-hung.ts';
 import { crowding, type PieceCaution } from './clear.ts';
 import { planPiece } from './hang.ts';
-import type { PlannedPiece } from './planned.ts';
-import { centreLineOf, type CentreLine } from './place.ts';
+import type { PlannedPiece } from '../model/planned.ts';
+import { centreLineOf, type CentreLine } from '../model/placed.ts';
 
 /** What a page derives for one wall, quick enough to follow a drag. Never stored. */
 export interface WallPlan {

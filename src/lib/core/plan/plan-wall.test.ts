@@ -4,10 +4,10 @@ import type { Project } from '../model/project.ts';
 import { startBack, startPiece, startPlacement, startProject } from '../model/start.ts';
 import { usualHouseRules } from '../model/house-rules.ts';
 import type { Placement } from '../model/wall.ts';
-import { hookHeight } from '../statics/hook-height.ts';
+import { hookHeight } from '../piece/statics/hook-height.ts';
 import type { WallPlan } from './plan-wall-fast.ts';
 import { planWall } from './plan-wall.ts';
-import { stationNotes } from './stations.ts';
+import { stationNotes } from '../day/stations.ts';
 
 const inch = (value: number) => value * 25.4;
 let count = 0;

@@ -1,7 +1,7 @@
 import type { Project } from '../model/project.ts';
-import { ok, type Result } from '../result.ts';
-import { solveBones, type Bones } from './bones.ts';
-import type { Lean } from '../bones/lean.ts';
+import { ok, type Result } from '../base/result.ts';
+import { solveBones, type Bones } from './studs.ts';
+import type { Lean } from '../wall/studs/lean.ts';
 import { fixOnWall, type PieceFix } from './fix.ts';
 import { planWallFast, type WallPlan } from './plan-wall-fast.ts';
 import { mayHaveStuds, studFacts } from './stud-facts.ts';

@@ -1,5 +1,5 @@
-import { scoreOf, type Score } from '../arrange/score.ts';
-import { boundsOf, centreX, type Rect } from '../geometry/rect.ts';
+import { scoreOf, type Score } from '../layout/score.ts';
+import { boundsOf, centreX, type Rect } from '../base/geometry/rect.ts';
 import type { Project } from '../model/project.ts';
 import type { Wall } from '../model/wall.ts';
 import { anchorsOn } from './anchors.ts';

@@ -1,13 +1,13 @@
-import type { ProbeFacts } from '../bones/next-probe.ts';
-import { FOOLED_BY_LATH } from '../bones/evidence.ts';
-import type { Hint } from '../bones/hint.ts';
-import { faceOf, type Feature } from '../features/index.ts';
-import { right } from '../geometry/rect.ts';
-import { memoised, memoisedOn } from '../memo.ts';
+import type { ProbeFacts } from '../wall/studs/next-probe.ts';
+import { FOOLED_BY_LATH } from '../wall/studs/evidence.ts';
+import type { Hint } from '../wall/studs/hint.ts';
+import { faceOf, type Feature } from '../wall/features/index.ts';
+import { right } from '../base/geometry/rect.ts';
+import { memoised, memoisedOn } from '../base/memo.ts';
 import type { Wall } from '../model/wall.ts';
-import { surveyParts } from '../survey/parts.ts';
-import { likelyRuns } from '../survey/runs.ts';
-import { substrateOf } from '../substrates/index.ts';
+import { surveyParts } from '../wall/survey/parts.ts';
+import { likelyRuns } from '../wall/survey/runs.ts';
+import { substrateOf } from '../wall/substrates/index.ts';
 
 /** Whether studs can be looked for: a wall that may have some. */
 export const mayHaveStuds = ({ made }: Wall): boolean =>

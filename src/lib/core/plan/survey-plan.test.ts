@@ -4,7 +4,7 @@ import { startFeature } from '../model/start.ts';
 import type { Project } from '../model/project.ts';
 import type { Wall } from '../model/wall.ts';
 import { planWallFast, type WallPlan } from './plan-wall-fast.ts';
-import { stationNotes } from './stations.ts';
+import { stationNotes } from '../day/stations.ts';
 
 const inch = 25.4;
 

@@ -1,4 +1,4 @@
-import { KG_PER_POUND, MM_PER_INCH } from '../../core/units/constants.ts';
+import { KG_PER_POUND, MM_PER_INCH } from '../../core/base/units/constants.ts';
 import {
 	hangerOf,
 	faceOf,

@@ -1,0 +1,28 @@
+import { KG_PER_POUND } from '../../base/units/constants.ts';
+import type { Fixing } from './types.ts';
+import { PRICK } from './mends.ts';
+
+export const pushPin: Fixing = {
+	kind: 'push-pin',
+	serves: ['shank'],
+	holds: [
+		{
+			by: 'packet',
+			in: ['board', 'plaster', 'wood', 'unknown'],
+			kg: KG_PER_POUND,
+			meaning: 'working',
+			source: '“the lightest pieces only”: common practice; 1 lb from memory'
+		}
+	],
+	bits: [],
+	holes: 1,
+	behind: 0,
+	reusable: 'again',
+	damage: PRICK,
+	steps: ['Push it in slanting a little downwards.'],
+	mistakes: ['Hanging a frame on it: it bends.'],
+	never: ['Not for glazed or framed pieces.'],
+	bars: ({ glazed, frame }) => (glazed || frame ? 'only for unframed, unglazed pieces' : null),
+	cost: 1,
+	tools: []
+};

@@ -1,0 +1,3 @@
+export { bearingToHole, standOffOf, type MeasuredHooks } from './bearing-to-hole.ts';
+export type { Hook, Role } from './types.ts';
+export { HOOK_KINDS, hookOf, hooks, type HookKind } from './list.ts';

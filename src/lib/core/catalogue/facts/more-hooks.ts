@@ -1,0 +1,23 @@
+import type { Hook } from './types.ts';
+
+/** A sprung wire pushed and turned through board until its hook faces up: from memory, it bears 10 mm below its hole. */
+export const springWireHook = {
+	kind: 'spring-wire-hook' as const,
+	name: 'Spring-wire hook',
+	role: 'hook' as const,
+	bearingToHole: { dx: 0, dy: 10, angle: 0 },
+	standOff: 5,
+	puts: 'hole' as const,
+	setting: 'Push its point through the board at the hole, and turn it until the hook stands up.'
+} satisfies Hook;
+
+/** A plastic hook with several short hardened pins: the middle of the pins is about 18 mm above the bearing (from memory). */
+export const hardWallHook = {
+	kind: 'hard-wall-hook' as const,
+	name: 'Hard-wall hook with pins',
+	role: 'hook' as const,
+	bearingToHole: { dx: 0, dy: 18, angle: 0 },
+	standOff: 6,
+	puts: 'hole' as const,
+	setting: 'Hold it with its hook on the bearing tick, and tap the pins in straight, one by one.'
+} satisfies Hook;

@@ -1,0 +1,26 @@
+import type { Hook } from './types.ts';
+import { standing } from './standing.ts';
+
+const setting = 'Drill at the hole and leave the head standing a finger’s width off the wall.';
+
+/** Shanks by ASME B18.6.1: 3.5, 4.2 and 5.5 mm. */
+export const screw6 = {
+	...standing(3.5),
+	kind: 'screw-6' as const,
+	name: 'Wood screw, 6 gauge',
+	setting
+} satisfies Hook;
+
+export const screw = {
+	...standing(4.2),
+	kind: 'screw' as const,
+	name: 'Wood screw, 8 gauge',
+	setting
+} satisfies Hook;
+
+export const screw12 = {
+	...standing(5.5),
+	kind: 'screw-12' as const,
+	name: 'Wood screw, 12 gauge',
+	setting
+} satisfies Hook;

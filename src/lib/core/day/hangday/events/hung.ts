@@ -1,0 +1,30 @@
+import { levelStepId, liftStepId } from '../steps/types.ts';
+import { markDone, type EventFace } from './types.ts';
+import { onWall, stands, withPlacement } from './on-project.ts';
+
+export const hung: EventFace<'hung'> = {
+	what: 'hung',
+	name: 'hang a piece',
+	applyToProject: (project, { hanging, wallId, at }) => ({
+		...onWall(project, wallId, (wall) => withPlacement(wall, hanging.pieceId, stands(hanging))),
+		hangings: [
+			...project.hangings.map((each) =>
+				each.pieceId === hanging.pieceId && each.until === null
+					? { ...each, until: at, why: 'hung anew' }
+					: each
+			),
+			hanging
+		]
+	}),
+	reduceDayState(day, { hanging, at, by }) {
+		markDone(day, { step: liftStepId(hanging.pieceId), at, by });
+		day.steps.delete(levelStepId(hanging.pieceId));
+		day.hung.set(hanging.id, hanging.pieceId);
+	},
+	conflictKey: ({ hanging }) => `hung ${hanging.pieceId}`,
+	conflictValue: ({ hanging }) => ({ ...hanging, id: '', since: '', by: '' }),
+	pieceOf: ({ hanging }) => hanging.pieceId,
+	historyEntry: (_, letter) => `${letter} was hung.`,
+	summary: ({ hanging: { points } }) =>
+		`hung on ${points.length} ${points.length === 1 ? 'point' : 'points'}`
+};

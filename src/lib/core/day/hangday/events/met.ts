@@ -1,0 +1,73 @@
+import { HALF_STUD } from '../../../wall/studs/evidence.ts';
+import type { Feature } from '../../../wall/features/index.ts';
+import type { DayEventOf } from '../../../model/day.ts';
+import type { Wall } from '../../../model/wall.ts';
+import { hookMatter, ofPiece, type EventFace } from './types.ts';
+import { onWall, withPlacement } from './on-project.ts';
+
+type Spot = DayEventOf<'met'>['hole'];
+
+/** Size of a hole that found nothing, and of what was met, as it is kept on the wall, mm. */
+const HOLE = 6;
+const SPOT = 30;
+
+/** What each thing that can be met is called, tells of the studs, and is likely to be a part of. */
+const THINGS: Record<
+	DayEventOf<'met'>['met'],
+	{ words: string; hint?: 'miss' | 'hit'; run?: { name: string; of: 'pipe' | 'cable' } }
+> = {
+	nothing: { words: 'nothing to hold', hint: 'miss' },
+	wood: { words: 'wood', hint: 'hit' },
+	/** Taken for a plate that guards a cable until someone knows better. */
+	metal: { words: 'metal', run: { name: 'Metal met', of: 'cable' } },
+	pipe: { words: 'a pipe', run: { name: 'Pipe met', of: 'pipe' } }
+};
+
+export const met: EventFace<'met'> = {
+	what: 'met',
+	name: 'say what was met',
+	applyToProject: (project, { id, wallId, pieceId, met, hole }) => {
+		const { hint, run } = THINGS[met];
+		const left = met === 'wood' ? [] : [oldHole(`${id}-hole`, hole)];
+		const hints: Wall['hints'] = hint ? [{ id, kind: hint, ...hole }] : [];
+		return onWall(project, wallId, (wall) => ({
+			...withPlacement(wall, pieceId, (placement) => ({ ...placement, fix: null })),
+			hints: [...wall.hints, ...hints],
+			studs: {
+				...wall.studs,
+				pinned: wall.studs.pinned.filter(
+					({ x }) => met === 'wood' || Math.abs(x - hole.x) >= HALF_STUD
+				)
+			},
+			features: [...wall.features, ...left, ...(run ? [metAt(id, hole, run)] : [])]
+		}));
+	},
+	reduceDayState: ({ steps }, { step }) => void steps.delete(step),
+	conflictKey: hookMatter,
+	...ofPiece,
+	historyEntry: ({ met }, letter) => `${letter}: the hole met ${THINGS[met].words}.`,
+	summary: ({ met }) => `met ${THINGS[met].words}`
+};
+
+const around = ({ x, y }: Spot, size: number) => ({
+	x: x - size / 2,
+	y: y - size / 2,
+	width: size,
+	height: size
+});
+
+const oldHole = (id: string, hole: Spot): Feature => ({
+	id,
+	name: 'Hole that met nothing to hold',
+	kind: 'old-fixing',
+	of: 'hole',
+	reusable: false,
+	...around(hole, HOLE)
+});
+
+const metAt = (id: string, hole: Spot, run: { name: string; of: 'pipe' | 'cable' }): Feature => ({
+	id,
+	kind: 'met-run',
+	...run,
+	...around(hole, SPOT)
+});

@@ -1,0 +1,30 @@
+import { levelStepId, liftStepId, staysStepId } from '../steps/types.ts';
+import { ofHanging, type EventFace } from './types.ts';
+import { onWall, withPlacement } from './on-project.ts';
+
+export const takenDown: EventFace<'taken-down'> = {
+	what: 'taken-down',
+	name: 'take a piece down',
+	applyToProject(project, { hangingId, at, why }) {
+		const hanging = project.hangings.find(({ id }) => id === hangingId);
+		if (!hanging) return project;
+		return {
+			...onWall(project, hanging.wallId, (wall) =>
+				withPlacement(wall, hanging.pieceId, (placement) => ({ ...placement, locked: false }))
+			),
+			hangings: project.hangings.map((each) =>
+				each === hanging && each.until === null ? { ...each, until: at, why } : each
+			)
+		};
+	},
+	/** It is to be lifted and levelled anew, on hooks that are still there. */
+	reduceDayState({ steps, hung }, { hangingId }) {
+		const pieceId = hung.get(hangingId);
+		if (pieceId === undefined) return;
+		for (const id of [liftStepId, levelStepId, staysStepId]) steps.delete(id(pieceId));
+	},
+	conflictKey: ({ hangingId }) => `down ${hangingId}`,
+	...ofHanging,
+	historyEntry: ({ why }, letter) => `${letter} was taken down${why ? `: ${why}` : ''}.`,
+	summary: ({ why }) => `taken down: ${why || 'no reason given'}`
+};

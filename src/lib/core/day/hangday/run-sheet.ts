@@ -1,0 +1,102 @@
+import type { Project } from '../../model/project.ts';
+import { planWallFast } from '../../plan/plan-wall-fast.ts';
+import { provedBy } from './prove.ts';
+import { dayState, type DayState, type StepMark } from './state.ts';
+import { getReady } from './steps/get-ready.ts';
+import { hangUp } from './steps/hang-up.ts';
+import { leaveWell } from './steps/leave-well.ts';
+import { markUp } from './steps/mark-up.ts';
+import { proveWall } from './steps/prove-wall.ts';
+import { setHooks } from './steps/set-hooks.ts';
+import type { DayFacts, Need, Step, StepMaker } from './steps/types.ts';
+
+/** The phases of the day, one file each, in the order they come. */
+const MAKERS: readonly StepMaker[] = [proveWall, getReady, markUp, setHooks, hangUp, leaveWell];
+
+/** A step with what became of it. */
+export interface SheetStep {
+	step: Step;
+	mark: StepMark | null;
+	/** A measure taken again that does not agree with the survey: nothing goes on from it. */
+	off: boolean;
+	/** Titles of steps that have to be done first. */
+	waitsFor: readonly string[];
+}
+
+/** Everything to do on the day, in the order it is done, with what became of it. */
+export function runSheet(facts: Omit<DayFacts, 'began'>, state: DayState): SheetStep[] {
+	const made = MAKERS.flatMap((maker) => maker({ ...facts, began: state.began }));
+	const steps = state.moves.reduce<readonly Step[]>(
+		(list, { step, before }) => reordered(list, step, before),
+		made
+	);
+	const titles = new Map(steps.map(({ id, title }) => [id, title]));
+	const off = new Set(steps.filter((step) => isOff(step, state)).map(({ id }) => id));
+	const met = ({ step, strict }: Need): boolean => {
+		if (!titles.has(step)) return true;
+		const mark = state.steps.get(step);
+		if (mark?.state === 'skipped') return !strict;
+		return mark !== undefined && !off.has(step);
+	};
+	return steps.map((step) => ({
+		step,
+		mark: state.steps.get(step.id) ?? null,
+		off: off.has(step.id),
+		waitsFor: step.needs.flatMap((need) => (met(need) ? [] : [titles.get(need.step)!]))
+	}));
+}
+
+function isOff({ id, asks }: Step, { steps, proofs }: DayState): boolean {
+	const read = proofs.get(id);
+	if (asks.of !== 'proof' || read === undefined || steps.get(id)?.state === 'skipped') return false;
+	return !provedBy(asks.proof, read).agrees;
+}
+
+/** The list with a step moved before another, or to the end; the same list where that is not safe, or not possible. */
+export function reordered(
+	steps: readonly Step[],
+	id: string,
+	before: string | null
+): readonly Step[] {
+	const step = steps.find((each) => each.id === id);
+	const rest = steps.filter((each) => each !== step);
+	const at = before === null ? rest.length : rest.findIndex((each) => each.id === before);
+	if (!step || at < 0) return steps;
+	const moved = [...rest.slice(0, at), step, ...rest.slice(at)];
+	return isSafe(moved) ? moved : steps;
+}
+
+/** No step stands before one it needs. */
+function isSafe(steps: readonly Step[]): boolean {
+	const place = new Map(steps.map(({ id }, index) => [id, index]));
+	return steps.every(({ needs }, index) =>
+		needs.every(({ step }) => (place.get(step) ?? -1) < index)
+	);
+}
+
+/** Where a step moves to by one place up or down in its phase; null where that is not safe. */
+export function oneOn(
+	steps: readonly Step[],
+	id: string,
+	by: -1 | 1
+): { before: string | null } | null {
+	const at = steps.findIndex((each) => each.id === id);
+	const to = at + (by < 0 ? -1 : 2);
+	if (at < 0 || steps[at + by]?.phase !== steps[at]!.phase) return null;
+	const before = steps[to]?.id ?? null;
+	return reordered(steps, id, before) === steps ? null : { before };
+}
+
+/** The first step that is neither done nor skipped, or does not agree; null when the day is over. */
+export const nextStep = (sheet: readonly SheetStep[]): SheetStep | null =>
+	sheet.find(({ mark, off }) => !mark || off) ?? null;
+
+/** What each step of a wall is called, by its id. */
+export function stepTitles(project: Project, wallId: string): Map<string, string> {
+	const wall = project.walls.find(({ id }) => id === wallId);
+	const plan = planWallFast(project, wallId);
+	if (!wall || !plan.ok) return new Map();
+	const facts = { project, wall, plan: plan.value, fixes: [] };
+	const sheet = runSheet(facts, dayState(project.day, wallId));
+	return new Map(sheet.map(({ step: { id, title } }) => [id, title]));
+}

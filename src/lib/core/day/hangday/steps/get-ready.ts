@@ -1,0 +1,103 @@
+import { bagOf, type BagItem } from '../../../fixing/bag/bag.ts';
+import type { Piece } from '../../../piece/piece.ts';
+import { jobsOf } from '../../../piece/kinds/back-check.ts';
+import { LINE_CHECKS } from '../../../marking/marks/level-line.ts';
+import type { PlannedPiece } from '../../../model/planned.ts';
+import { unmeasuredOn } from '../../../piece/hung-piece.ts';
+import { piecesById } from '../../../plan/plan-wall-fast.ts';
+import { tick, toHang, type DayFacts, type Step, type StepMaker } from './types.ts';
+
+/** Backs, tools, the room, and what the marks are taken from. Common practice. */
+export const getReady: StepMaker = (facts) => {
+	const rack = piecesById(facts.project.pieces);
+	const pieces = toHang(facts).flatMap(({ pieceId }) => rack.get(pieceId) ?? []);
+	const troubled = facts.plan.pieces.flatMap(inTrouble);
+	if (pieces.length === 0) return troubled;
+	return [
+		...troubled,
+		tick('ready:room', 'ready', 'Clear the room', [
+			'Cover the floor, move what stands before the wall, and see that doors that open onto it stay shut.',
+			'Lay a blanket where the pieces wait: face to face, never leaning on glass.'
+		]),
+		backs(pieces),
+		tools(facts),
+		line(facts)
+	];
+};
+
+/** A piece that is on the wall’s plan, and of which nothing can be marked. */
+function inTrouble({ pieceId, letter, trouble }: PlannedPiece): Step[] {
+	if (!trouble) return [];
+	return [
+		{
+			id: `ready:trouble:${pieceId}`,
+			phase: 'ready',
+			title: `${letter} cannot be hung yet`,
+			pieceId,
+			says: [
+				trouble.message,
+				'Put it right on its back in the Rack. Until then nothing of it is marked, set or hung.'
+			],
+			cautions: [],
+			needs: [],
+			asks: { of: 'trouble' }
+		}
+	];
+}
+
+function backs(pieces: readonly Piece[]): Step {
+	const jobs = [
+		...jobsOf(pieces).map(({ letter, note, mend }) => `${letter}: ${note || mend}`),
+		...pieces
+			.filter((piece) => unmeasuredOn(piece).length > 0)
+			.map(
+				({ letter }) =>
+					`${letter}: its back was not measured; do that first, its marks rest on guesses.`
+			)
+	];
+	return tick('ready:backs', 'ready', 'Look over the backs', [
+		...(jobs.length > 0 ? jobs : ['No job is open on them.']),
+		'Pull on every ring and wire, and put bumpers on the lower corners.'
+	]);
+}
+
+const named = (items: readonly BagItem[]): string =>
+	items
+		.map(({ name, count, spare }) =>
+			count === null || count + spare === 1 ? name : `${count + spare} × ${name}`
+		)
+		.join('; ');
+
+function tools(facts: DayFacts): Step {
+	const { project, fixes } = facts;
+	const rack = piecesById(project.pieces);
+	const bag = bagOf(
+		toHang(facts).flatMap((planned) => {
+			const piece = rack.get(planned.pieceId);
+			const fix = fixes.find(({ pieceId }) => pieceId === planned.pieceId);
+			return piece ? [{ piece, planned, fix }] : [];
+		}),
+		project
+	);
+	const of = (...groups: BagItem['group'][]) => bag.filter(({ group }) => groups.includes(group));
+	return tick(
+		'ready:tools',
+		'ready',
+		'Lay out tools and fixings',
+		[of('tools', 'drill'), of('wall', 'back'), of('mark')].flatMap((items) =>
+			items.length > 0 ? [`${named(items)}.`] : []
+		)
+	);
+}
+
+/** A level line, or the tape where the marks are taken from. */
+function line({ wall }: DayFacts): Step {
+	const { from } = wall.tape.up;
+	return from === 'line' || from === 'level-line' || from === 'read-line'
+		? tick('ready:line', 'ready', 'Draw the level line', LINE_CHECKS)
+		: tick('ready:line', 'ready', 'Lay painter’s tape where the marks go', [
+				'Marks go on tape, not on the paint; press it down and do not stretch it.',
+				'Paper templates go up now, if you cut them: their tops level, each by its letter.',
+				'Hook the tape where the marks say, and leave it there until all of them are on.'
+			]);
+}

@@ -1,0 +1,112 @@
+import { liftGuide } from '../../../fixing/cautions/heavy-lift.ts';
+import { hangerOf } from '../../../piece/hangers/index.ts';
+import { bumpers } from '../../../piece/hangers/checks.ts';
+import { stayLevel } from '../../../piece/hangers/stay-level.ts';
+import { hasStraightEdge } from '../../../base/schemas/outline.ts';
+import type { Piece } from '../../../piece/piece.ts';
+import type { PlannedPiece } from '../../../model/planned.ts';
+import { piecesById } from '../../../plan/plan-wall-fast.ts';
+import { weightToReckon } from '../../../piece/weight/piece-weight.ts';
+import { frozenPoints } from '../frozen.ts';
+import {
+	levelStepId,
+	liftStepId,
+	setStepId,
+	stopsOf,
+	staysStepId,
+	toHang,
+	type DayFacts,
+	type Need,
+	type Step,
+	type StepMaker
+} from './types.ts';
+
+/** Each piece lifted, levelled and kept from moving, the heaviest first. */
+export const hangUp: StepMaker = (facts) => {
+	const rack = piecesById(facts.project.pieces);
+	const waiting = new Set(toHang(facts));
+	return facts.plan.pieces
+		.filter((planned) => waiting.has(planned) || hungSince(planned, facts.began))
+		.flatMap((planned) => {
+			const piece = rack.get(planned.pieceId);
+			return piece ? [{ piece, planned, kg: weightToReckon(piece)?.kg ?? null }] : [];
+		})
+		.toSorted((a, b) => (b.kg ?? 0) - (a.kg ?? 0))
+		.flatMap(({ piece, planned, kg }) => [
+			lift(piece, planned, kg, facts),
+			level(piece, planned),
+			...stays(piece, planned)
+		]);
+};
+
+const hungSince = ({ hanging }: PlannedPiece, began: string | null): boolean =>
+	hanging !== undefined && began !== null && hanging.since >= began;
+
+/** What breaks, or is shaken off, waits until nothing is driven any more. */
+const fragile = ({ glazing, kind }: Piece): boolean =>
+	glazing !== 'none' || kind === 'mirror' || kind === 'plate';
+
+function lift(piece: Piece, planned: PlannedPiece, kg: number | null, facts: DayFacts): Step {
+	const fix = facts.fixes.find(({ pieceId }) => pieceId === piece.id);
+	const guide = liftGuide(piece, planned.rect, kg);
+	const own = planned.hanging ? [] : planned.hooks.map(setStepId);
+	const others = toHang(facts)
+		.filter((each) => each !== planned)
+		.flatMap(({ hooks }) => hooks.map(setStepId));
+	const needs: Need[] = [
+		...own.map((step) => ({ step, strict: true })),
+		...(fragile(piece) ? others.map((step) => ({ step, strict: false })) : [])
+	];
+	const { steps, tips = [] } = hangerOf(piece.back);
+	return {
+		id: liftStepId(piece.id),
+		phase: 'lift',
+		title: `Hang ${piece.letter}, ${piece.name}`,
+		pieceId: piece.id,
+		says: [...steps(piece.back), ...tips],
+		cautions: [
+			...stopsOf(facts, planned),
+			...(fix?.cautions ?? []).filter(({ grade }) => grade === 'care')
+		],
+		needs,
+		asks: { of: 'lift', piece, planned, points: frozenPoints(planned, fix), guide }
+	};
+}
+
+/** What has no straight edge is levelled by eye. Common practice. */
+function level(piece: Piece, planned: PlannedPiece): Step {
+	const byEye = !hasStraightEdge(piece.outline);
+	return {
+		id: levelStepId(piece.id),
+		phase: 'lift',
+		title: `Level ${piece.letter}`,
+		pieceId: piece.id,
+		says: [
+			byEye
+				? 'A rim has no straight edge: turn it until what it shows stands upright, beside a plumb line through its middle.'
+				: 'Lay the level on its top edge and read which end is high.',
+			...(planned.hung ? [stayLevel(planned.hung).says] : [])
+		],
+		cautions: [],
+		needs: [{ step: liftStepId(piece.id), strict: true }],
+		asks: { of: 'level', piece, planned, byEye }
+	};
+}
+
+/** Bumpers and pads, where its way of hanging wants any and its points alone do not hold it. */
+function stays(piece: Piece, { hung }: PlannedPiece): Step[] {
+	const stay = hung && stayLevel(hung);
+	if (!stay || stay.by === 'points' || !hangerOf(piece.back).checks.includes(bumpers)) return [];
+	return [
+		{
+			id: staysStepId(piece.id),
+			phase: 'lift',
+			title: `Steady ${piece.letter}`,
+			pieceId: piece.id,
+			says: stay.advice,
+			cautions: [],
+			needs: [{ step: levelStepId(piece.id), strict: false }],
+			asks: { of: 'tick' }
+		}
+	];
+}

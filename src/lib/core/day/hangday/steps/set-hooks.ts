@@ -1,0 +1,36 @@
+import { fixingOf } from '../../../catalogue/details/index.ts';
+import { hookOf } from '../../../catalogue/facts/index.ts';
+import { STANDING_CAUTIONS } from '../../../fixing/cautions/index.ts';
+import { useOfHook } from '../frozen.ts';
+import { markStepId, setStepId, stopsOf, toHang, type StepMaker } from './types.ts';
+
+/** Every hook, before any piece goes up: hammering shakes the wall. */
+export const setHooks: StepMaker = (facts) => {
+	const { plan, fixes } = facts;
+	return toHang(facts).flatMap((planned) => {
+		const fix = fixes.find(({ pieceId }) => pieceId === planned.pieceId);
+		return planned.hooks.flatMap((hook, index) => {
+			const mark = plan.marks.find(({ id }) => id === hook.id);
+			if (!mark) return [];
+			const { name, onceHeld } = hookOf(hook.kind);
+			return [
+				{
+					id: setStepId(hook),
+					phase: 'set' as const,
+					title: `${planned.letter} · ${hook.name}: ${name.toLowerCase()}`,
+					pieceId: planned.pieceId,
+					says: [...(onceHeld ? [onceHeld] : []), ...fixingOf(hook.kind).steps],
+					cautions: [
+						...stopsOf(facts, planned),
+						...plan.ofPlace
+							.filter(({ hookId }) => hookId === hook.id)
+							.map(({ caution }) => caution),
+						...STANDING_CAUTIONS
+					],
+					needs: [{ step: markStepId(hook), strict: false }],
+					asks: { of: 'set' as const, mark, hook, use: useOfHook(fix, index) }
+				}
+			];
+		});
+	});
+};

@@ -1,0 +1,66 @@
+import { MASONRY } from '../../catalogue/details/index.ts';
+import { bedAt } from '../../fixing/choose/bed.ts';
+import { heavyLift } from '../../fixing/cautions/heavy-lift.ts';
+import { hookOf } from '../../catalogue/facts/index.ts';
+import type { Wall } from '../../model/wall.ts';
+import type { PieceFix } from '../../plan/fix.ts';
+import type { PlannedHook, PlannedPiece } from '../../model/planned.ts';
+
+/** Minutes for one part of a job. */
+export interface TimePart {
+	says: string;
+	minutes: number;
+}
+
+export interface TimeEstimate {
+	minutes: number;
+	/** Likely range. */
+	low: number;
+	high: number;
+	parts: TimePart[];
+}
+
+/** Minutes; all from memory. */
+const ARRIVE = 20;
+const PROVE = 10;
+const PER_PIECE = 6;
+const TWO_PEOPLE = 10;
+const CLEAN = 10;
+const PER_POINT = { hole: 4, place: 5, cord: 6, kept: 1 };
+const MASONRY_HOLE = 10;
+/** Most jobs take between three quarters and half as much again. From memory. */
+const RANGE = { low: 0.75, high: 1.5 };
+
+/**
+ * How long hanging takes, minutes: arriving, proving the wall, each piece, each point by what is put there, lifts by two,
+ * cleaning up; Σ, and 0.75 to 1.5 of it. Laying the pieces out and driving there are not in it. Source: from memory.
+ */
+export function timeFor(
+	{ made }: Pick<Wall, 'made'>,
+	pieces: readonly Pick<PlannedPiece, 'hooks'>[],
+	fixes: readonly Pick<PieceFix, 'cautions'>[]
+): TimeEstimate {
+	const points = pieces.flatMap(({ hooks }) => hooks.map((hook) => minutesAt(hook, made)));
+	const byTwo = fixes.filter(takesTwo).length;
+	const parts: TimePart[] = [
+		{ says: 'unload, cover the floor, lay out the tools', minutes: ARRIVE },
+		{ says: 'prove the wall, draw the line', minutes: PROVE },
+		{ says: `${points.length} points in the wall`, minutes: points.reduce((a, b) => a + b, 0) },
+		{ says: `${pieces.length} pieces to lift and level`, minutes: pieces.length * PER_PIECE },
+		...(byTwo > 0 ? [{ says: `${byTwo} lifted by two people`, minutes: byTwo * TWO_PEOPLE }] : []),
+		{ says: 'clean up, take the photo', minutes: CLEAN }
+	];
+	const minutes = parts.reduce((sum, part) => sum + part.minutes, 0);
+	return { minutes, low: minutes * RANGE.low, high: minutes * RANGE.high, parts };
+}
+
+/** Whether one person should not lift it alone. */
+export const takesTwo = ({ cautions }: Pick<PieceFix, 'cautions'>): boolean =>
+	cautions.some(({ code }) => code === heavyLift.code);
+
+function minutesAt({ kind, hole }: PlannedHook, made: Wall['made']): number {
+	const { puts } = hookOf(kind);
+	return puts === 'hole' && MASONRY.includes(bedAt(made, [], hole.x, null).ground)
+		? MASONRY_HOLE
+		: PER_POINT[puts];
+}

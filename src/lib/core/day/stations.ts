@@ -1,0 +1,91 @@
+import { overdue, recordsOf } from './book/records.ts';
+import type { Project } from '../model/project.ts';
+import { substrateOf } from '../wall/substrates/index.ts';
+import { surveyFaults } from '../wall/survey/cautions.ts';
+import { unmeasuredOn } from '../piece/hung-piece.ts';
+import { planWallFast, type WallPlan } from '../plan/plan-wall-fast.ts';
+
+/** What a station still lacks, or that nothing is missing. */
+export interface StationNote {
+	ready: boolean;
+	text: string;
+}
+
+export interface StationNotes {
+	rack: StationNote;
+	survey: StationNote;
+	arrange: StationNote;
+	fix: StationNote;
+	mark: StationNote;
+	hang: StationNote;
+	book: StationNote;
+}
+
+const ready = (text = 'ready'): StationNote => ({ ready: true, text });
+const lacks = (text: string): StationNote => ({ ready: false, text });
+
+const hooked = ({ marks }: WallPlan): string => `${marks.length} hooks`;
+
+function hangNote({ pieces }: WallPlan): StationNote {
+	const hung = pieces.filter(({ hanging }) => hanging).length;
+	if (pieces.length === 0) return lacks('nothing yet');
+	return hung === pieces.length ? ready('all hung') : lacks(`${pieces.length - hung} to hang`);
+}
+
+function bookNote(project: Project, { wallId }: WallPlan, now: string): StationNote {
+	const hangings = project.hangings.filter((each) => each.wallId === wallId && each.until === null);
+	const late = overdue(recordsOf({ ...project, hangings }), now).length;
+	if (late > 0) return lacks(`${late} to look at`);
+	const here = hangings.length;
+	return here === 0 ? lacks('empty') : ready(`${here} ${here === 1 ? 'piece' : 'pieces'}`);
+}
+
+function surveyNote(project: Project, plan: WallPlan): StationNote {
+	const wall = project.walls.find(({ id }) => id === plan.wallId)!;
+	const faults = surveyFaults(wall).length;
+	if (faults > 0) return lacks(`${faults} to settle`);
+	return substrateOf(wall.made).unsettled ? lacks('made of what?') : ready();
+}
+
+/** What each station of a wall still lacks at a moment; null where there is no such wall. */
+export function stationNotesOn(project: Project, wallId: string, now: string): StationNotes | null {
+	const plan = planWallFast(project, wallId);
+	return plan.ok ? stationNotes(project, plan.value, now) : null;
+}
+
+/** The same for a wall whose plan is known. */
+export function stationNotes(project: Project, plan: WallPlan, now: string): StationNotes {
+	const toMeasure = project.pieces.filter((piece) => unmeasuredOn(piece).length > 0).length;
+	const troubled = plan.pieces.filter(({ trouble }) => trouble !== null).length;
+	const placed = new Set(
+		project.walls.flatMap(({ arrangements, activeArrangement }) =>
+			arrangements
+				.filter(({ id }) => id === activeArrangement)
+				.flatMap(({ placements }) => placements.map(({ pieceId }) => pieceId))
+		)
+	);
+	const loose = project.pieces.filter(({ id }) => !placed.has(id)).length;
+	const unsettled = plan.pieces.filter(({ settled }) => !settled).length;
+	const unweighed = plan.pieces.filter(({ hooks }) => hooks.some(({ load }) => !load)).length;
+	return {
+		rack:
+			project.pieces.length === 0
+				? lacks('no pieces')
+				: toMeasure > 0
+					? lacks(`${toMeasure} to measure`)
+					: ready(),
+		survey: surveyNote(project, plan),
+		arrange: loose > 0 ? lacks(`${loose} to place`) : ready(),
+		fix:
+			troubled > 0
+				? lacks(`${troubled} in trouble`)
+				: unweighed > 0
+					? lacks(`${unweighed} to weigh`)
+					: unsettled > 0
+						? lacks(`${unsettled} to settle`)
+						: ready(hooked(plan)),
+		mark: plan.marks.length === 0 ? lacks('none yet') : ready(`${plan.marks.length} marks`),
+		hang: hangNote(plan),
+		book: bookNote(project, plan, now)
+	};
+}

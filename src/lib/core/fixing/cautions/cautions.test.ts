@@ -1,0 +1,90 @@
+import { expect } from 'chai';
+import { DEMO } from '../../../store/demo/index.ts';
+import { setWall, settle, setPiece, setPlace } from '../../../store/commands/index.ts';
+import { tried, type Command } from '../../../store/history.ts';
+import type { HookKind } from '../../catalogue/facts/index.ts';
+import type { PlaceFact } from '../../model/place.ts';
+import { planWall } from '../../plan/plan-wall.ts';
+import { cautionRules } from './index.ts';
+
+/** Codes and grades of what is said of a piece of the stair hall. */
+function said(letter: string, ...commands: Command[]): string[] {
+	const project = commands.reduce(tried, DEMO);
+	const plan = planWall(project, 'stair-hall');
+	if (!plan.ok) throw new Error(plan.error.message);
+	const { pieceId } = plan.value.pieces.find((piece) => piece.letter === letter)!;
+	const { cautions } = plan.value.fixes.find((each) => each.pieceId === pieceId)!;
+	for (const { message, remedy } of cautions) expect(`${message} ${remedy}`).match(/\.$/);
+	return cautions.map(({ grade, code }) => `${grade} ${code}`);
+}
+const at = (fact: PlaceFact) => setPlace(fact, true);
+const onToggles = settle('stair-hall', [
+	{
+		pieceId: 'piece-a',
+		back: DEMO.pieces[0]!.back,
+		points: [0, 1].map(() => ({ hook: 'strap-toggle' as const, x: null }))
+	}
+]);
+
+describe('cautions on fixing', () => {
+	it('stop where the hook is too weak, and not where it serves', () => {
+		expect(said('C')).include('stop too-weak');
+		expect(said('A')).not.include('stop too-weak');
+		// A nail in board is not for glass.
+		const glazed = setPiece('piece-d', { glazing: 'glass' });
+		expect(said('D', glazed)).include('stop too-weak');
+	});
+
+	it('ask for a weight, two people, a ladder, and two points for glass', () => {
+		expect(said('A', setPiece('piece-a', { weight: null }))).include('care weight-unknown');
+		expect(said('C')).include('care heavy-lift');
+		expect(said('A')).not.include('care heavy-lift');
+		expect(said('A', setPiece('piece-a', { width: 1100 }))).include('care heavy-lift');
+		expect(said('C')).not.include('care ladder');
+		expect(said('A', setPiece('piece-a', { height: 1400 }))).include('care ladder');
+		expect(said('F', setPiece('piece-f', { glazing: 'glass', weight: 6 }))).include(
+			'care glass-on-one-point'
+		);
+		expect(said('D', setPiece('piece-d', { kind: 'shelf' }))).include('care leaned-on');
+	});
+
+	it('follow what is said of the place', () => {
+		const home = setPlace('public', false);
+		expect(said('A')).include('care public-room');
+		expect(said('A', home)).not.include('care public-room');
+		expect(said('F', home)).not.include('care earthquakes');
+		expect(said('F', home, at('earthquakes'))).include('care earthquakes');
+		expect(said('A', home, onToggles, at('rented'))).include('note rented');
+		expect(said('A', home, at('rented'))).not.include('note rented');
+		expect(said('C', at('children'))).include('care children');
+		expect(said('A', at('children'))).not.include('care children');
+	});
+
+	it('tell what light, damp, glue and long screws do', () => {
+		const [wall] = DEMO.walls;
+		// CIE 157:2004: works on paper bear 50 lux, paintings 200; a mirror is not harmed.
+		const lux = (value: number) => setWall(wall!.id, { lux: value });
+		const glazed = setPiece('piece-a', { glazing: 'glass' });
+		expect(said('A', glazed, lux(60))).include('care too-bright');
+		expect(said('A', glazed, lux(50))).not.include('care too-bright');
+		expect(said('A', setPiece('piece-a', { glazing: 'none' }), lux(60))).not.include(
+			'care too-bright'
+		);
+		expect(said('C', lux(5000))).not.include('care too-bright');
+		const wet = setWall(wall!.id, { wet: ['behind'] });
+		expect(said('A', wet)).include('care damp');
+		expect(said('C', wet)).not.include('care damp');
+		const by = (letter: string, hook: HookKind, xs: (number | null)[]) => {
+			const { id, back } = DEMO.pieces.find((piece) => piece.letter === letter)!;
+			return settle('stair-hall', [{ pieceId: id, back, points: xs.map((x) => ({ hook, x })) }]);
+		};
+		expect(said('F', by('F', 'adhesive-strip', [null]))).include('care adhesive');
+		expect(said('F')).not.include('care adhesive');
+		expect(said('A')).not.include('note into-stud');
+	});
+
+	it('each have a code of their own and a source', () => {
+		expect(new Set(cautionRules.map(({ code }) => code)).size).equal(cautionRules.length);
+		for (const { code, source } of cautionRules) expect(source, code).not.equal('');
+	});
+});

@@ -1,0 +1,56 @@
+import { care } from '../../base/caution.ts';
+import { centreY, type Rect } from '../../base/geometry/rect.ts';
+import { liftLimit } from '../lifting/lift-limit.ts';
+import type { Piece } from '../../piece/piece.ts';
+import { lengthIn } from '../../base/units/say.ts';
+import type { CautionRule } from './types.ts';
+
+/** Hands before the ankles, mm, when a flat piece is carried: from memory. */
+const BEFORE = 300;
+/** The equation goes no higher, mm; what hangs higher is measured by its limit there. */
+const HIGHEST = 1750;
+/** Wider than this one person does not reach round it, mm: from memory. */
+const ARMS = 1000;
+
+/** What one person may lift to its hooks, kg, and whether a piece of known weight is more, or too wide to hold. */
+export interface LiftGuide {
+	limit: number;
+	tooHeavy: boolean;
+	tooWide: boolean;
+	/** One person should not lift it alone. */
+	byTwo: boolean;
+}
+
+/** A guide for two hands on firm footing; from a ladder there is none. Source: NIOSH lifting equation, 1991. */
+export function liftGuide(
+	{ height, width, depth }: Pick<Piece, 'height' | 'width' | 'depth'>,
+	rect: Rect,
+	kg: number | null
+): LiftGuide {
+	const vertical = Math.min(centreY(rect), HIGHEST);
+	const limit = liftLimit({
+		horizontal: BEFORE + depth / 2,
+		vertical,
+		travel: vertical - height / 2
+	});
+	const tooHeavy = kg !== null && kg > limit;
+	const tooWide = width > ARMS;
+	return { limit, tooHeavy, tooWide, byTwo: tooHeavy || tooWide };
+}
+
+export const heavyLift: CautionRule = {
+	code: 'heavy-lift',
+	source: 'NIOSH lifting equation, 1991',
+	find: ({ piece, planned, kg }) => {
+		const { letter, width } = piece;
+		const { limit, tooHeavy, byTwo } = liftGuide(piece, planned.rect, kg);
+		if (!byTwo) return null;
+		return care(
+			'heavy-lift',
+			tooHeavy
+				? `${letter} is too heavy for one person to lift to its hooks (a guide for firm footing: ${limit.toFixed(0)} kg).`
+				: `${letter} is wider than the arms reach, ${lengthIn(width)}.`,
+			'Two people lift it, with no one under it; from a ladder not at all: use a platform.'
+		);
+	}
+};

@@ -1,0 +1,47 @@
+import type { Ground, LeftBehind } from '../../catalogue/details/index.ts';
+import type { Made, Substrate } from '../../wall/substrates/index.ts';
+import { substrateOf } from '../../wall/substrates/index.ts';
+
+/** What a hole at one place of a wall meets. */
+export interface Bed {
+	ground: Ground;
+	/** What lies in front of the stud and carries nothing, or what an anchor grips, mm. */
+	cover: number;
+	/** A stud stands so near that nothing can open behind the board. */
+	besideStud: boolean;
+	smooth: boolean;
+	/** What an earlier hanging left at that very place; null for nothing. */
+	left: LeftBehind | null;
+}
+
+/** A screw counts as in a stud up to this far off its middle, mm: half a stud less room for its edge. From memory. */
+export const ON_STUD = 10;
+/** Nothing opens behind board nearer to the middle of a stud than this, mm: half a stud and half a toggle. From memory. */
+const BESIDE_STUD = 45;
+/** Board and lath with plaster where nobody measured them, mm: 1/2 in, and from memory. */
+const COVER: Partial<Record<Ground, number>> = { board: 12.7, plaster: 22, wood: 12 };
+
+/** What holes in a wall can meet: what it is made of, and its studs. */
+export function groundsOf(made: Made): Ground[] {
+	const { ground, studs } = substrateOf(made);
+	return studs ? [ground, studs.material] : [ground];
+}
+
+/** @param studs middles of the studs that are as good as known, mm. */
+export function bedAt(
+	made: Made,
+	studs: readonly number[],
+	x: number,
+	left: LeftBehind | null = null
+): Bed {
+	const substrate: Substrate = substrateOf(made);
+	const off = Math.min(Infinity, ...studs.map((stud) => Math.abs(stud - x)));
+	const inStud = substrate.studs !== null && off <= ON_STUD;
+	return {
+		ground: inStud ? substrate.studs!.material : substrate.ground,
+		cover: made.board ?? COVER[substrate.ground] ?? 0,
+		besideStud: substrate.studs !== null && !inStud && off < BESIDE_STUD,
+		smooth: made.surface === 'smooth',
+		left
+	};
+}

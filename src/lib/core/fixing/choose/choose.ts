@@ -1,0 +1,294 @@
+import { fixingOf, fixings, type Fixing, type Tool } from '../../catalogue/details/index.ts';
+import { bearingToHole, hookOf, type HookKind } from '../../catalogue/facts/index.ts';
+import { hangerOf, type Back, type PointLoad, type WallPoint } from '../../piece/hangers/index.ts';
+import type { Fix } from '../../model/fix.ts';
+import type { HouseRules } from '../../model/house-rules.ts';
+import type { Project } from '../../model/project.ts';
+import { fail, ok, type Result } from '../../base/result.ts';
+import { substrateOf, type Made } from '../../wall/substrates/index.ts';
+import type { Run } from '../../wall/survey/runs.ts';
+import { weightOf } from '../../base/units/constants.ts';
+import { lengthIn } from '../../base/units/say.ts';
+import { bedAt, type Bed } from './bed.ts';
+import { FAILED_WITHIN, failedNear } from './failed.ts';
+import { leftAt } from './left.ts';
+import { useOf, withinRule, type Use } from './holds.ts';
+import { posesOf, type Pose, type Standing } from './poses.ts';
+import { considerations, inStuds, isStopped, type Consideration, type WayPoint } from './weigh.ts';
+
+/** A complete way to fix a piece: what is done to its back, where its points are, and what goes at each. */
+export interface Way {
+	/** The same for the same answer. */
+	id: string;
+	/** How it hangs. */
+	hangs: string;
+	/** What goes in the wall, such as “2 × one-nail picture hook”. */
+	on: string;
+	back: Back;
+	/** What is done to the back first; null for nothing. */
+	change: string | null;
+	/** mm the piece moves to the right. */
+	nudge: number;
+	/** Where its top edge moves to, mm above the level datum; null where it stays at its height. */
+	top: number | null;
+	points: WayPoint[];
+	/** Places along the piece where they were chosen to meet studs; null where the back says them. */
+	places: readonly number[] | null;
+	/** Use of the point that is used most; up to 1. */
+	use: number;
+	holes: number;
+	tools: Tool[];
+	/** Worst cost class of its fixings. */
+	cost: Fixing['cost'];
+	/** Everything that ranks it. */
+	considered: Consideration[];
+	/** Their sum: the least comes first. */
+	rank: number;
+	heldLevelBy: string;
+	/** A *stop* speaks against it. */
+	stopped: boolean;
+}
+
+export interface FixChoice {
+	/** The first is the default. Empty where nothing serves. */
+	ways: Way[];
+	/** What is left of the strongest way's capacity, whether or not it serves: 1 less its use. */
+	margin: number;
+	/** What would make it possible, where nothing serves. */
+	instead: string[];
+}
+
+export interface ToChoose extends Standing {
+	made: Made;
+	houseRules: HouseRules;
+	kit: Project['kit'];
+	/** Where cables and pipes are likely. */
+	runs: readonly Run[];
+}
+
+/** Whether a weighed piece is heavy by the house rule. */
+export const isHeavy = ({ hungPiece, houseRules }: ToChoose): boolean =>
+	hungPiece.weight! >= weightOf(houseRules.heavy);
+
+/** Ways shown for a piece, and those of them that hang it alike, on as many studs. */
+const MOST = 8;
+const MOST_ALIKE = 2;
+
+/**
+ * Complete ways to fix a piece where it stands, ranked: every pose with every fixing that serves at each of its points,
+ * used by no more than the house rule lets it.
+ * Errors: `not-weighed`.
+ */
+export function chooseFixings(asked: ToChoose): Result<FixChoice> {
+	if (asked.hungPiece.weight === null)
+		return fail(
+			'not-weighed',
+			'It has no weight yet, so nothing can be chosen for it. Stand on a scale with it and without it, or describe it in the Rack for an estimate.',
+			'weight'
+		);
+	const { found, margin } = everyWay(posesOf(asked), asked);
+	const ways = spread(found, isHeavy(asked));
+	return ok({ ways, margin, instead: ways.length > 0 ? [] : wouldHelp(asked) });
+}
+
+/** Every way in which poses can be fixed, in no order, and what is left of the strongest one’s capacity. */
+export function everyWay(
+	poses: readonly Pose[],
+	asked: ToChoose
+): { found: Way[]; margin: number } {
+	const found: Way[] = [];
+	let margin = -Infinity;
+	for (const pose of poses) {
+		const { ways, strongest } = waysOf(pose, asked);
+		found.push(...ways);
+		margin = Math.max(margin, 1 - strongest);
+	}
+	return { found, margin };
+}
+
+/** The best place for each way of hanging on each fixing, few of a kind, so that the ways differ in what matters; studs matter to the heavy. */
+function spread(found: readonly Way[], heavy: boolean): Way[] {
+	const shown = new Map<string, Set<string>>();
+	return found
+		.toSorted((a, b) => a.rank - b.rank || a.use - b.use)
+		.filter(({ hangs, on, points }) => {
+			const key = heavy ? `${hangs}, ${inStuds(points)}` : hangs;
+			const alike = shown.get(key) ?? new Set();
+			if (alike.has(on) || alike.size >= MOST_ALIKE) return false;
+			shown.set(key, alike.add(on));
+			return true;
+		})
+		.slice(0, MOST);
+}
+
+/** Whether a piece was settled this way. */
+export const settledAs = ({ points }: Fix, way: Way): boolean =>
+	way.nudge === 0 &&
+	way.top === null &&
+	way.change === null &&
+	points.length === way.points.length &&
+	points.every(({ hook, x }, index) => {
+		const point = way.points[index]!;
+		return hook === point.hook && (x === null) === (way.places === null) && near(x, point.x);
+	});
+
+const near = (x: number | null, other: number): boolean => x === null || Math.abs(x - other) < 1;
+
+interface Point {
+	point: WallPoint & { load: PointLoad };
+	bearing: { x: number; y: number };
+	bed: Bed;
+}
+
+/** Points in one ground are fixed alike; each ground takes what serves there best. */
+function waysOf(pose: Pose, asked: ToChoose): { ways: Way[]; strongest: number } {
+	const at = asked.x + pose.nudge;
+	const points = pose.hung.points.map((point): Point => {
+		const bearing = { x: at + point.x, y: asked.top + pose.lift - point.drop.value };
+		return {
+			point: point as Point['point'],
+			bearing,
+			bed: bedAt(
+				asked.made,
+				asked.studs,
+				bearing.x + (point.hole?.dx ?? 0),
+				leftAt(asked.left, bearing, asked.kit)
+			)
+		};
+	});
+	const grounds = [...new Set(points.map(({ bed }) => groundKey(bed)))];
+	const options = grounds.map((ground) =>
+		servingOn(
+			points.filter(({ bed }) => groundKey(bed) === ground),
+			pose,
+			asked
+		)
+	);
+	const strongest = Math.max(
+		...options.map((each) => Math.min(Infinity, ...each.map(({ most }) => most)))
+	);
+	const ways = combinations(options.map((each) => each.filter(({ most }) => withinRule(most)))).map(
+		(chosen) => wayOf(pose, points, chosen, asked)
+	);
+	return { ways, strongest };
+}
+
+const groundKey = ({ ground, left }: Bed): string => `${ground} ${left?.id ?? ''}`;
+
+interface Serving {
+	kind: HookKind;
+	uses: Map<WallPoint, Use>;
+	most: number;
+}
+
+function servingOn(points: readonly Point[], { roles }: Pose, asked: ToChoose): Serving[] {
+	const { kit, houseRules, hungPiece, failed } = asked;
+	return fixings.flatMap((fixing) => {
+		const uses = new Map<WallPoint, Use>();
+		for (const { point, bearing, bed } of points) {
+			const off = point.hole ?? bearingToHole(kit, fixing.kind);
+			const hole = { x: bearing.x + off.dx, y: bearing.y + off.dy };
+			if (failedNear(failed, fixing, hole) !== null) return [];
+			const use = useOf(fixing, {
+				bed,
+				roles,
+				point,
+				piece: hungPiece,
+				own: kit[fixing.kind],
+				school: houseRules.school
+			});
+			if (!use.ok) return [];
+			uses.set(point, use.value);
+		}
+		return [{ kind: fixing.kind, uses, most: Math.max(...[...uses.values()].map((u) => u.share)) }];
+	});
+}
+
+function combinations(options: readonly (readonly Serving[])[]): Serving[][] {
+	return options.reduce<Serving[][]>(
+		(all, each) => all.flatMap((chosen) => each.map((next) => [...chosen, next])),
+		[[]]
+	);
+}
+
+function wayOf(
+	pose: Pose,
+	points: readonly Point[],
+	chosen: readonly Serving[],
+	{ hungPiece, houseRules, kit, runs, top }: ToChoose
+): Way {
+	const at = points.map(({ point, bearing, bed }): WayPoint => {
+		const { kind, uses } = chosen.find((each) => each.uses.has(point))!;
+		const { down, pull } = point.load;
+		const off = point.hole ?? bearingToHole(kit, kind);
+		return {
+			name: point.name,
+			x: point.x,
+			hook: kind,
+			hole: hookOf(kind).puts === 'hole' ? { x: bearing.x + off.dx, y: bearing.y + off.dy } : null,
+			ground: bed.ground,
+			use: uses.get(point)!,
+			load: { down: down.value, pull: pull.value }
+		};
+	});
+	const kinds = chosen.map(({ kind }) => fixingOf(kind));
+	const considered = considerations(pose, at, {
+		weight: hungPiece.weight!,
+		heavy: houseRules.heavy,
+		school: houseRules.school,
+		runs,
+		stock: (kind) => kit[kind]?.stock ?? null
+	});
+	const on = onWhat(at);
+	return {
+		id: [
+			...[pose.back.kind, on, pose.places?.map(Math.round) ?? ''],
+			...[Math.round(pose.nudge), Math.round(pose.lift)]
+		].join('|'),
+		hangs: hangerOf(pose.back).name,
+		on,
+		back: pose.back,
+		change: pose.change,
+		nudge: pose.nudge,
+		top: pose.lift === 0 ? null : top + pose.lift,
+		points: at,
+		places: pose.places,
+		use: Math.max(...at.map(({ use }) => use.share)),
+		holes: at.reduce((all, { hook }) => all + fixingOf(hook).holes, 0),
+		tools: [...new Set(kinds.flatMap(({ tools }) => tools))],
+		cost: Math.max(...kinds.map(({ cost }) => cost)) as Fixing['cost'],
+		considered: considered.filter(({ says }) => says !== ''),
+		rank: considered.reduce((all, { costs }) => all + costs, 0),
+		heldLevelBy: pose.hung.heldLevelBy,
+		stopped: isStopped(considered)
+	};
+}
+
+/** With what is mixed named one after the other. */
+function onWhat(points: readonly WayPoint[]): string {
+	const kinds = [...new Set(points.map(({ hook }) => hook))];
+	return kinds
+		.map((kind) => {
+			const count = points.filter(({ hook }) => hook === kind).length;
+			return `${count} × ${hookOf(kind).name.toLowerCase()}`;
+		})
+		.join(' and ');
+}
+
+/** What would make a piece possible to hang that nothing serves for. */
+function wouldHelp({ made, studs, hungPiece, piece, failed }: ToChoose): string[] {
+	return [
+		...(failed.length > 0
+			? [`Move it: no hole is made nearer than ${lengthIn(FAILED_WITHIN)} to one that failed.`]
+			: []),
+		...(substrateOf(made).unsettled ? ['Find out what the wall is made of, in Survey.'] : []),
+		...(studs.length === 0
+			? ['Find the studs, in Survey: screws in them hold several times more.']
+			: []),
+		'Give it more points: two rings instead of one, or a cleat with three screws.',
+		...(piece.glazing === 'glass' && hungPiece.kind !== 'mirror'
+			? ['Change its glass for acrylic: it weighs about half.']
+			: []),
+		'Ask an art installer, or a builder for blocking between the studs.'
+	];
+}

@@ -1,0 +1,168 @@
+import {
+	GROUNDS,
+	holdingIn,
+	MASONRY,
+	type Fixing,
+	type Ground,
+	type Meaning
+} from '../../catalogue/details/index.ts';
+import { hookOf, type Role } from '../../catalogue/facts/index.ts';
+import type { HungPiece, PointLoad, WallPoint } from '../../piece/hangers/index.ts';
+import type { FixSchool } from '../../model/house-rules.ts';
+import type { OwnHook } from '../../model/project.ts';
+import { fail, ok, type Result } from '../../base/result.ts';
+import { weightOf } from '../../base/units/constants.ts';
+import { lengthIn } from '../../base/units/say.ts';
+import type { Bed } from './bed.ts';
+import { inWood } from './in-wood.ts';
+
+/** What of a printed rating counts for an anchor in board, where it is a failure load or nobody knows. From memory. */
+const UNSURE = 0.25;
+/** What the careful school counts of any rating. Common practice. */
+const CAREFUL = 0.5;
+/** In a wall of unknown build the weakest is assumed. A choice, no source. */
+const UNKNOWN_WALL = 0.5;
+
+/** How far a fixing is used by what one point carries. */
+export interface Use {
+	/** Load over what it may carry; up to 1 is within the house rule. */
+	share: number;
+	/** What it may carry here by the house rule, N down. */
+	may: number;
+	/** How that is known. */
+	by: 'own packet' | 'typical packet' | 'held before' | 'calculated';
+	meaning: Meaning | null;
+	ground: Ground;
+	/** Length of screw or nail to take, and how deep its hole goes from the face of the wall, mm. */
+	screw: number | null;
+	deep: number | null;
+	/** In one line, with lengths left open. */
+	says: string;
+}
+
+/** Whether a use is within the house rule; exactly 1 is, rounding aside. */
+export const withinRule = (share: number): boolean => share <= 1 + 1e-6;
+
+export interface Asked {
+	bed: Bed;
+	/** What the piece's hanger can hang on. */
+	roles: readonly Role[];
+	point: WallPoint & { load: PointLoad };
+	piece: HungPiece;
+	own: OwnHook | undefined;
+	school: FixSchool;
+}
+
+/** Whether a fixing serves at a point, and how far it is used there; else why not. */
+export function useOf(fixing: Fixing, asked: Asked): Result<Use> {
+	const { bed, roles, piece } = asked;
+	if (!fixing.serves.some((role) => roles.includes(role)))
+		return fail('other-back', 'This back does not hang on it.');
+	if (fixing.left && fixing.left !== bed.left?.of)
+		return fail('none-there', 'None was left where it would have to be.');
+	const holding = holdingIn(fixing, bed.ground);
+	if (!holding) return fail('other-ground', `It is not made for ${GROUNDS[bed.ground]}.`);
+	const bar = fixing.bars?.(piece, bed.ground);
+	if (bar) return fail('barred', `It is ${bar}.`);
+	if (fixing.smoothOnly && !bed.smooth) return fail('not-smooth', 'It holds on smooth paint only.');
+	if (fixing.behind > 0 && bed.besideStud)
+		return fail('stud-in-the-way', 'A stud stands so near that it cannot open behind the board.');
+	if (bed.ground === 'board' && fixing.grip && !grips(fixing.grip, bed.cover))
+		return fail(
+			'other-board',
+			`It grips ${lengthIn(fixing.grip.least)} to ${lengthIn(fixing.grip.most)}, and this board is ${lengthIn(bed.cover)}.`
+		);
+	return holding.by === 'wood'
+		? inStud(fixing, holding.shank, asked)
+		: ok(byPacket(fixing, holding, asked));
+}
+
+const grips = ({ least, most }: { least: number; most: number }, cover: number): boolean =>
+	cover >= least - 0.5 && cover <= most + 0.5;
+
+const CLAMPED: readonly Role[] = ['plate', 'batten'];
+
+function inStud(
+	{ kind, serves }: Fixing,
+	shank: Parameters<typeof inWood>[0],
+	{ bed, roles, point, own }: Asked
+): Result<Use> {
+	const clamped = CLAMPED.some((role) => roles.includes(role) && serves.includes(role));
+	const held = inWood(shank, {
+		cover: bed.cover,
+		standOff: own?.standOff ?? hookOf(kind).standOff,
+		clamps: clamped ? point.clamps : null
+	});
+	if (!held)
+		return fail(
+			'no-length',
+			'No length as sold enters the stud deep enough and yet not too deep for cables.'
+		);
+	const { down, inward, outward, pull } = point.load;
+	const across = Math.hypot(down.value, Math.max(inward, outward));
+	const share = across / held.across + Math.max(pull.value, 0) / held.along;
+	return ok({
+		share,
+		may: share > 0 ? down.value / share : held.across,
+		by: 'calculated',
+		ground: bed.ground,
+		meaning: null,
+		screw: held.length,
+		deep: bed.cover + held.within,
+		says: `${lengthIn(held.length)} long, ${lengthIn(held.within)} of it in the stud (NDS 2018)`
+	});
+}
+
+/** A packet's figure is for the weight on a hook; an anchor's is for the load whichever way it goes. */
+function byPacket(fixing: Fixing, typical: Rating, { bed, point, own, school }: Asked): Use {
+	const { serves, left } = fixing;
+	const { by, kg, meaning } = ratedBy(typical, own, (left && bed.left?.held) ?? null);
+	const trusted = meaning === 'working' ? 1 : UNSURE;
+	const counts =
+		(school === 'packet' ? trusted : Math.min(trusted, CAREFUL)) *
+		(bed.ground === 'unknown' ? UNKNOWN_WALL : 1);
+	const may = weightOf(kg) * counts;
+	const { down, pull } = point.load;
+	const onHook = serves.includes('hook') || serves.includes('cord');
+	const load = Math.max(down.value, 0) + (onHook ? 0 : Math.max(pull.value, 0));
+	return {
+		share: load / may,
+		may,
+		by,
+		ground: bed.ground,
+		meaning,
+		screw: null,
+		deep: MASONRY.includes(bed.ground) && fixing.behind > 0 ? fixing.behind : null,
+		says: `${SAYS[by]} ${MEANS[meaning]}, ${fraction(counts)} counted`
+	};
+}
+
+interface Rating {
+	kg: number;
+	meaning: Meaning;
+}
+
+/** What has hung on an old fixing says more than a packet, and the person’s packet more than a typical one. */
+function ratedBy(
+	typical: Rating,
+	own: OwnHook | undefined,
+	held: number | null
+): Rating & { by: Exclude<Use['by'], 'calculated'> } {
+	if (held !== null) return { kg: held, meaning: 'working', by: 'held before' };
+	return own?.rating ? { ...own.rating, by: 'own packet' } : { ...typical, by: 'typical packet' };
+}
+
+const SAYS = {
+	'own packet': 'your packet',
+	'typical packet': 'typically',
+	'held before': 'what it has held before, as'
+};
+
+const MEANS: Record<Meaning, string> = {
+	working: 'a working load',
+	failure: 'a failure load',
+	unknown: 'a load nobody defined'
+};
+
+const fraction = (share: number): string =>
+	share === 1 ? 'all of it' : share === 0.5 ? 'half of it' : `1/${Math.round(1 / share)} of it`;

@@ -1,0 +1,262 @@
+import type { LeftBehind } from '../../catalogue/details/index.ts';
+import { FAILED_WITHIN, type FailedPlace } from './failed.ts';
+import { bearingOf } from './left.ts';
+import type { HookKind, Role } from '../../catalogue/facts/index.ts';
+import { hookOf, hooks } from '../../catalogue/facts/index.ts';
+import {
+	hangerOf,
+	hangers,
+	type AnyHanger,
+	type Back,
+	type HangerRules,
+	type Hung,
+	type HungPiece
+} from '../../piece/hangers/index.ts';
+import { withSuitability } from '../../piece/hangers/suited.ts';
+import { kindOf } from '../../piece/kinds/index.ts';
+import type { Piece } from '../../piece/piece.ts';
+import type { Project } from '../../model/project.ts';
+import type { Result } from '../../base/result.ts';
+
+/** One way a piece could stand against its wall: its back, and where its points are. */
+export interface Pose {
+	back: Back;
+	hung: Hung;
+	roles: readonly Role[];
+	/** mm the piece moves to the right, and up. */
+	nudge: number;
+	lift: number;
+	/** Places along the piece that were chosen for it; null where the back says them. */
+	places: readonly number[] | null;
+	/** What is done to the back first; null for nothing. */
+	change: string | null;
+	/** How much work that is: none, hardware taken off, or new hardware. */
+	work: 0 | 1 | 2;
+}
+
+export interface Standing {
+	piece: Piece;
+	hungPiece: HungPiece;
+	/** Where its centre line is along the wall, mm. */
+	x: number;
+	/** Height of its top edge above the level datum, mm. */
+	top: number;
+	/** Middles of the studs that are as good as known, mm. */
+	studs: readonly number[];
+	rules: HangerRules & { nudge: number };
+	/** Where holes in this wall failed. */
+	failed: readonly FailedPlace[];
+	/** What earlier hangings left in the wall. */
+	left: readonly LeftBehind[];
+	kit: Project['kit'];
+	/** Locked pieces and those of a group are not nudged. */
+	movable: boolean;
+}
+
+/** Hung as it is, on other hooks or other hardware, and each of those so that it meets studs. */
+export const posesOf = (standing: Standing): Pose[] =>
+	backsOf(standing).flatMap((base) => {
+		const usual = usually(base, standing);
+		return [
+			...usual,
+			...nudged(usual, standing),
+			...usual.flatMap((pose) => [
+				...besideFailed(pose, standing),
+				...spreadAnew(pose, base, standing)
+			]),
+			...usual.flatMap((pose) => ontoLeft(pose, standing)),
+			...meeting(base, standing)
+		];
+	});
+
+/** Those of them that leave its back as it is, where it stands and so many mm to the right. */
+export function posesAsItIs(standing: Standing): (by: number) => Pose[] {
+	const bases = backsOf(standing).filter(({ change }) => change === null);
+	const anywhere = bases.flatMap((base) => usually(base, standing));
+	return (by) => [
+		...anywhere,
+		...bases.flatMap((base) => meeting(base, { ...standing, x: standing.x + by }))
+	];
+}
+
+/** With its points where the back says them. */
+function usually(base: Base, standing: Standing): Pose[] {
+	const { hungPiece, rules } = standing;
+	return posed(base, hangerOf(base.back).solve(base.back, hungPiece, rules), null, standing);
+}
+
+/** With its points where they meet studs. */
+function meeting(base: Base, standing: Standing): Pose[] {
+	const hanger = hangerOf(base.back);
+	return meetings(hanger, base.back, standing).flatMap((places) => posedAt(base, places, standing));
+}
+
+/** With its two hooks further apart, or nearer to each other, so that both lie clear of places that failed. */
+function spreadAnew(pose: Pose, base: Base, standing: Standing): Pose[] {
+	const { meet } = hangerOf(base.back);
+	const [left, right] = pose.hung.points;
+	if (!meet?.counts.includes(2) || !left || !right || pose.hung.points.length !== 2) return [];
+	const failed = failedAtHeightOf(pose, standing);
+	if (placesOf(pose, standing).every((place) => isClear(place, failed))) return [];
+	const reach = meet.reach(base.back, standing.hungPiece);
+	return [-CLEAR, CLEAR]
+		.map((by) => [left.x - by, right.x + by])
+		.filter(
+			([from, to]) =>
+				from! >= -reach.left &&
+				to! <= reach.right &&
+				to! - from! >= LEAST_APART &&
+				[from!, to!].every((place) => isClear(standing.x + place, failed))
+		)
+		.flatMap((places) => posedAt(base, places, standing));
+}
+
+function posedAt(base: Base, places: readonly number[], standing: Standing): Pose[] {
+	const { hungPiece, rules } = standing;
+	const { meet } = hangerOf(base.back);
+	return posed(base, meet!.solve(base.back, hungPiece, rules, places), places, standing);
+}
+
+function posed(
+	base: Base,
+	solved: Result<Hung>,
+	places: readonly number[] | null,
+	{ hungPiece, rules }: Standing
+): Pose[] {
+	const hung = withSuitability(solved, hangerOf(base.back), hungPiece, rules);
+	return hung.ok ? [{ ...base, hung: hung.value, places, nudge: 0, lift: 0 }] : [];
+}
+
+type Base = Omit<Pose, 'hung' | 'places' | 'nudge' | 'lift'>;
+
+/** What a hanger can hang on. */
+export const rolesOf = (hanger: AnyHanger): Role[] => [
+	...new Set(hanger.hooks.map((kind: HookKind) => hookOf(kind).role))
+];
+
+/** The back as it is, other ways to use its hardware, and sturdier hardware its kind of piece is hung by. */
+function backsOf({ piece }: Standing): Base[] {
+	const own = hangerOf(piece.back);
+	const others = (own.others ?? []).map(({ kind, change }) => ({
+		kind,
+		change,
+		work: (change ? 1 : 0) as Pose['work']
+	}));
+	const sturdier = kindOf(piece.kind)
+		.hangers.filter((kind) => kind !== own.kind && !others.some((other) => other.kind === kind))
+		.map((kind) => hangers.find((hanger) => hanger.kind === kind)!)
+		.filter(({ sturdy }) => sturdy)
+		.map(({ kind, sturdy }) => ({
+			kind: kind as string,
+			change: `Put ${sturdy} on its back.`,
+			work: 2 as const
+		}));
+	return [
+		{ back: piece.back, roles: rolesOf(own), change: null, work: 0 },
+		...[...others, ...sturdier].map(({ kind, change, work }): Base => {
+			const hanger = hangers.find((each) => each.kind === kind)!;
+			return { back: hanger.start(piece, piece.back), roles: rolesOf(hanger), change, work };
+		})
+	];
+}
+
+/** Small moves of the piece that bring more of its points onto studs. */
+function nudged(poses: readonly Pose[], standing: Standing): Pose[] {
+	if (!standing.movable) return [];
+	return poses.flatMap((pose) => {
+		const places = placesOf(pose, standing);
+		const met = (by: number) =>
+			places.filter((place) => standing.studs.some((stud) => Math.abs(stud - place - by) < 1))
+				.length;
+		const [best] = ontoStuds(pose, standing).sort(
+			(a, b) => met(b) - met(a) || Math.abs(a) - Math.abs(b)
+		);
+		return best === undefined ? [] : [{ ...pose, nudge: best }];
+	});
+}
+
+/** A hole goes so far beside one that failed, mm. */
+const CLEAR = FAILED_WITHIN + 1;
+
+/** Places along the wall that lie clear of those that failed at about the height of a pose’s points. */
+const isClear = (place: number, failed: readonly FailedPlace[]): boolean =>
+	failed.every(({ at }) => Math.abs(at.x - place) >= FAILED_WITHIN);
+
+const failedAtHeightOf = ({ hung, lift }: Pose, { failed, top }: Standing): FailedPlace[] =>
+	failed.filter(({ at }) =>
+		hung.points.some(
+			({ drop }) => Math.abs(top + lift - drop.value - at.y) < FAILED_WITHIN + HOOK_HEIGHT
+		)
+	);
+
+/** A hole lies at most so far above or below where its hook bears, mm. */
+const HOOK_HEIGHT = Math.max(...hooks.map(({ bearingToHole }) => Math.abs(bearingToHole.dy)));
+
+/** The piece moved just so far that its points lie clear of places that failed. */
+function besideFailed(pose: Pose, standing: Standing): Pose[] {
+	if (!standing.movable) return [];
+	const failed = failedAtHeightOf(pose, standing);
+	const places = placesOf(pose, standing);
+	if (places.every((place) => isClear(place, failed))) return [];
+	return failed
+		.flatMap(({ at }) => places.flatMap((place) => [at.x - place - CLEAR, at.x - place + CLEAR]))
+		.filter((by) => Math.abs(by) <= CLEAR && places.every((place) => isClear(place + by, failed)))
+		.map((nudge) => ({ ...pose, nudge }));
+}
+
+/** Small moves of the piece that bring one of its points onto what was left in the wall. */
+function ontoLeft(pose: Pose, { x, top, left, kit, rules, movable }: Standing): Pose[] {
+	if (!movable) return [];
+	return left.flatMap((each) => {
+		const bearing = bearingOf(each, kit);
+		return pose.hung.points
+			.map((point) => ({
+				nudge: bearing.x - x - point.x,
+				lift: bearing.y - top + point.drop.value
+			}))
+			.filter(({ nudge, lift }) => Math.hypot(nudge, lift) <= rules.nudge)
+			.map((move) => ({ ...pose, ...move }));
+	});
+}
+
+/** Moves within the house rule that bring one point of a pose onto a stud, mm. */
+export const ontoStuds = (pose: Pose, standing: Standing): number[] =>
+	placesOf(pose, standing)
+		.flatMap((place) => standing.studs.map((stud) => stud - place))
+		.filter((by) => Math.abs(by) <= standing.rules.nudge && Math.abs(by) > 1);
+
+/** Where its points meet the wall, mm along it. */
+export const placesOf = ({ hung }: Pose, { x }: Standing): number[] =>
+	hung.points.map((point) => x + point.x + (point.hole?.dx ?? 0));
+
+/**
+ * Places for a hanger's hooks or screws on the studs within its reach; also one on a stud with a fellow opposite, or
+ * between two at the ends of its reach.
+ */
+function meetings(hanger: AnyHanger, back: Back, { x, hungPiece, studs }: Standing): number[][] {
+	const { meet } = hanger;
+	if (!meet) return [];
+	const { left, right } = meet.reach(back, hungPiece);
+	const within = studs.map((stud) => stud - x).filter((at) => at > -left && at < right);
+	const mixed = within
+		.flatMap((at) => [[at, -at].sort((a, b) => a - b), [-left, at, right]])
+		.filter((places) => places.every((at, index) => fits(at, places[index - 1])));
+	return meet.counts.flatMap((count) => [
+		...subsets(within, count),
+		...mixed.filter(({ length }) => length === count)
+	]);
+
+	function fits(at: number, before = -Infinity): boolean {
+		return at >= -left && at <= right && at - before >= LEAST_APART;
+	}
+}
+
+/** Two points nearer than this hold like one, mm. From memory. */
+const LEAST_APART = 100;
+
+function subsets(places: readonly number[], count: number): number[][] {
+	if (count === 0) return [[]];
+	return places.flatMap((place, index) =>
+		subsets(places.slice(index + 1), count - 1).map((rest) => [place, ...rest])
+	);
+}

@@ -1,3 +1,0 @@
-export { bearingToHole, standOffOf, type MeasuredHooks } from './bearing-to-hole.ts';
-export type { Hook, Role } from './face.ts';
-export { HOOK_KINDS, hookOf, hooks, type HookKind } from './list.ts';

@@ -1,0 +1,212 @@
+import { refuse } from '../base/check.ts';
+import { boundsOf, centreX, centreY, overlap, type Rect } from '../base/geometry/rect.ts';
+import { seeded } from '../base/random.ts';
+import { fail, ok, type Result } from '../base/result.ts';
+import { lengthIn } from '../base/units/say.ts';
+import type { Item, Layout, Place, Rake, Region, StyleName, Task } from './types.ts';
+import { allFree, boxOf, rectOf, within } from './room.ts';
+import { roomiest } from './roomiest.ts';
+import { scoreOf, type Score } from './score.ts';
+import { styleNamed } from './styles/index.ts';
+
+export interface Wanted {
+	pieces: readonly Item[];
+	/** A rectangle, or the corners of a polygon in order; mm. */
+	region: Region;
+	keepOuts: readonly Rect[];
+	style: StyleName;
+	/** Least clearance between pieces, mm; in regular styles exactly that wherever two face each other. */
+	gap: number;
+	/** The same seed gives the same answer. */
+	seed: number;
+	/** Pieces that stay where they are: lower left corners, mm. */
+	locked?: readonly Place[];
+	/** Most candidates to give, 6 by default. */
+	count?: number;
+	/** What to centre on; the middle of the region by default. */
+	axis?: { x?: number; y?: number };
+	/** Where the lower edge of the group goes, mm; the axis tells its height where this is left out. */
+	bottom?: number;
+	rake?: Rake;
+	studs?: readonly number[];
+	/** Iterations a search may take; 6,000 by default. */
+	budget?: number;
+}
+
+export interface Candidate {
+	/** What it does, to be told apart by. */
+	name: string;
+	placements: Place[];
+	scores: Score;
+}
+
+const USUAL_RAKE: Rake = { rise: 180, going: 250, up: 'right' };
+const BUDGET = 6000;
+/** Iterations times pieces squared stay below this, so that many pieces take no longer than a few seconds. */
+const MOST_WORK = 30_000_000;
+
+/**
+ * Arrangements of pieces in a region, the best first by their score.
+ * No two overlap or come nearer than the gap; all lie in the region, out of the keep-outs; locked pieces stay.
+ *
+ * Errors: `no-pieces`, `out-of-range`, `not-a-number`, `locked-conflict` (named), `wrong-count`, `does-not-fit` (by how much).
+ */
+export function arrange(wanted: Wanted): Result<{ candidates: Candidate[] }> {
+	const trouble = checkWanted(wanted);
+	if (trouble) return trouble;
+	const { pieces, region, keepOuts, gap, seed, locked = [], count = 6 } = wanted;
+	const style = styleNamed(wanted.style);
+	const fixed = new Map(locked.map((place) => [place.id, place]));
+	const items = pieces.filter(({ id }) => !fixed.has(id));
+	if (items.length === 0)
+		return fail('no-pieces', 'Every piece is locked: there is nothing to arrange.', 'locked');
+	const refusal = style.facts.refuses?.(items.length);
+	if (refusal) return fail('wrong-count', refusal, 'pieces');
+	const box = boxOf(region);
+	const task: Task = {
+		items,
+		region,
+		keepOuts,
+		gap,
+		axis: { x: wanted.axis?.x ?? centreX(box), y: wanted.axis?.y ?? centreY(box) },
+		locked: pieces.flatMap((item) => {
+			const place = fixed.get(item.id);
+			return place ? [{ ...item, ...place }] : [];
+		}),
+		rake: wanted.rake ?? USUAL_RAKE,
+		studs: wanted.studs ?? [],
+		draw: seeded(seed),
+		budget: Math.min(wanted.budget ?? BUDGET, Math.ceil(MOST_WORK / Math.max(items.length, 1) ** 2))
+	};
+	const layouts = standing(style.lay(task), task, wanted.bottom);
+	if (layouts.length === 0) return tooMuch(task, style.facts.label);
+	const whole = { ...task, items: [...items, ...task.locked] };
+	const scored = layouts
+		.map(({ name, places }) => ({
+			name,
+			placements: places,
+			scores: scoreOf([...places, ...task.locked], meantFor(places, whole, wanted.bottom))
+		}))
+		.sort((a, b) => a.scores.total - b.scores.total);
+	return ok({ candidates: distinct(scored).slice(0, count) });
+}
+
+const rectsOf = (places: readonly Place[], items: readonly Item[]): Rect[] =>
+	places.map((place) =>
+		rectOf(
+			items.find(({ id }) => id === place.id)!,
+			place
+		)
+	);
+
+/** Layouts moved so that they stand on a line; those that cannot are left out. */
+function standing(layouts: Layout[], task: Task, bottom: number | undefined): Layout[] {
+	if (bottom === undefined) return layouts;
+	return layouts
+		.map(({ name, places }) => {
+			const up = bottom - boundsOf(rectsOf(places, task.items)).y;
+			return { name, places: places.map((place) => ({ ...place, y: place.y + up })) };
+		})
+		.filter(({ places }) => allFree(places, task));
+}
+
+/** A group that stands on a line is as high as it was meant to be. */
+const meantFor = (places: readonly Place[], task: Task, bottom: number | undefined): Task =>
+	bottom === undefined
+		? task
+		: { ...task, axis: { ...task.axis, y: centreY(boundsOf(rectsOf(places, task.items))) } };
+
+function checkWanted({
+	pieces,
+	region,
+	gap,
+	locked = [],
+	keepOuts
+}: Wanted): ReturnType<typeof refuse> {
+	const box = boxOf(region);
+	const numbers = refuse([
+		{ name: 'gap', value: gap, min: 0 },
+		{ name: 'region.width', value: box.width, min: 0, open: true },
+		{ name: 'region.height', value: box.height, min: 0, open: true },
+		...pieces.flatMap(({ width, height }, index) => [
+			{ name: `pieces.${index}.width`, value: width, min: 0, open: true },
+			{ name: `pieces.${index}.height`, value: height, min: 0, open: true }
+		])
+	]);
+	if (numbers) return numbers;
+	if (pieces.length === 0) return fail('no-pieces', 'There are no pieces to arrange.', 'pieces');
+	const sizes = new Map(pieces.map((item) => [item.id, item]));
+	const rects = locked.flatMap((place) => {
+		const item = sizes.get(place.id);
+		return item ? [{ id: place.id, rect: rectOf(item, place) }] : [];
+	});
+	for (const [index, { id, rect }] of rects.entries()) {
+		const other = rects.slice(index + 1).find((each) => overlap(each.rect, rect));
+		if (other)
+			return fail(
+				'locked-conflict',
+				`The locked pieces ${id} and ${other.id} overlap: free one of them.`,
+				'locked'
+			);
+		if (!within(rect, region))
+			return fail('locked-conflict', `The locked piece ${id} lies outside the region.`, 'locked');
+		if (keepOuts.some((keepOut) => overlap(keepOut, rect)))
+			return fail(
+				'locked-conflict',
+				`The locked piece ${id} lies where something is to be kept clear.`,
+				'locked'
+			);
+	}
+	return null;
+}
+
+/** Why nothing fits, and by how much. */
+function tooMuch(task: Task, label: string): Result<never> {
+	const { items, region, gap } = task;
+	const box = boxOf(region);
+	const free = roomiest(task);
+	const widest = items.reduce((a, b) => (b.width > a.width ? b : a));
+	const tallest = items.reduce((a, b) => (b.height > a.height ? b : a));
+	const remedy = 'Leave a piece out, take a smaller gap, another style, or a larger region.';
+	if (widest.width > box.width)
+		return fail(
+			'does-not-fit',
+			`${widest.id} is ${lengthIn(widest.width - box.width)} wider than the region. ${remedy}`,
+			'region'
+		);
+	if (tallest.height > box.height)
+		return fail(
+			'does-not-fit',
+			`${tallest.id} is ${lengthIn(tallest.height - box.height)} taller than the region. ${remedy}`,
+			'region'
+		);
+	const area = items.reduce((sum, { width, height }) => sum + (width + gap) * (height + gap), 0);
+	const room = (box.width + gap) * (box.height + gap);
+	const row = items.reduce((sum, { width }) => sum + width + gap, -gap);
+	const by =
+		area > room
+			? `The pieces and their gaps take ${Math.ceil((100 * area) / room - 100)} % more than the region has.`
+			: row > free.width
+				? `As ${label.toLowerCase()} they do not fit; in one row they would be ${lengthIn(row - free.width)} too wide.`
+				: `As ${label.toLowerCase()} they do not fit between what is to be kept clear.`;
+	return fail('does-not-fit', `${by} ${remedy}`, 'region');
+}
+
+/** Two layouts whose pieces all lie within this distance of each other are one, mm. */
+const SAME = 25;
+
+/** Leaves out what differs from a better one by a nudge only. */
+export function distinct(candidates: Candidate[]): Candidate[] {
+	const kept: Candidate[] = [];
+	for (const candidate of candidates)
+		if (!kept.some((other) => alike(other.placements, candidate.placements))) kept.push(candidate);
+	return kept;
+}
+
+function alike(a: readonly Place[], b: readonly Place[]): boolean {
+	const byId = new Map(b.map((place) => [place.id, place]));
+	return a.every(({ id, x, y }) => {
+		const other = byId.get(id);
+		return other !== undefined && Math.abs(other.x - x) < SAME && Math.abs(other.y - y) < SAME;
+	});
+}

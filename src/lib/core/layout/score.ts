@@ -1,0 +1,194 @@
+import { boundsOf, centreX, centreY, right, top, type Rect } from '../base/geometry/rect.ts';
+import type { Item, Place, Task } from './types.ts';
+import { facing, NEARLY } from './facing.ts';
+import { rectOf } from './room.ts';
+import { SCORE_PARTS, type ScorePart } from './score-words.ts';
+import { darkness, toneOf } from './tone.ts';
+
+/** How much a part counts. A choice, no source; the parts are shown, so that a person can judge otherwise. */
+const COUNTS: Record<ScorePart, number> = {
+	balance: 3,
+	gaps: 2,
+	outline: 2,
+	spread: 1,
+	colours: 1,
+	turns: 1,
+	eye: 2,
+	nearly: 3,
+	bones: 2
+};
+
+/** Faults by part, 0 for none up to 1; null where a part does not apply. */
+export interface Score {
+	parts: Record<ScorePart, number | null>;
+	/** Mean of the parts by what they count, 0 for a wall without fault. */
+	total: number;
+}
+
+/** From this weight on a piece should meet a stud, kg. A house rule, no source. */
+const HEAVY = 15;
+/** A hook meets a stud within this distance of its middle, mm: its half less a margin for the nail. */
+const MEETS = 15;
+const capped = (fault: number): number => Math.min(Math.max(fault, 0), 1);
+
+/** How a layout looks, part by part: 0 is without fault. */
+export function scoreOf(
+	places: readonly Place[],
+	{ items, axis, gap, studs }: Pick<Task, 'items' | 'axis' | 'gap' | 'studs'>
+): Score {
+	const byId = new Map(items.map((item) => [item.id, item]));
+	const hung = places.map((place) => {
+		const item = byId.get(place.id)!;
+		return { item, rect: rectOf(item, place) };
+	});
+	const rects = hung.map(({ rect }) => rect);
+	const box = boundsOf(rects);
+	const parts: Score['parts'] = {
+		balance: balance(hung, axis.x, box),
+		gaps: rects.length < 2 ? null : gapFault(rects, gap),
+		outline: rects.length < 3 ? null : outline(rects, box, gap),
+		spread: rects.length < 4 ? null : spread(rects, box),
+		colours: colours(hung, box),
+		turns: turns(rects, box),
+		eye: capped(Math.abs(centreY(box) - axis.y) / 300),
+		nearly: rects.length < 2 ? null : nearly(rects),
+		bones: bones(hung, studs)
+	};
+	let [sum, counted] = [0, 0];
+	for (const part of SCORE_PARTS) {
+		const fault = parts[part];
+		if (fault === null) continue;
+		sum += COUNTS[part] * fault;
+		counted += COUNTS[part];
+	}
+	return { parts, total: sum / counted };
+}
+
+interface Hung {
+	item: Item;
+	rect: Rect;
+}
+
+/** How far the middle of all that weighs to the eye lies off the axis, against half the group’s width. */
+function balance(hung: readonly Hung[], axis: number, box: Rect): number {
+	let [weight, moment] = [0, 0];
+	for (const { item, rect } of hung) {
+		const own = rect.width * rect.height * darkness(item);
+		weight += own;
+		moment += own * (centreX(rect) - axis);
+	}
+	return capped((2 * Math.abs(moment / weight)) / (box.width / 2));
+}
+
+/** Mean departure of each piece’s nearest facing neighbour from the wished gap. */
+function gapFault(rects: readonly Rect[], wished: number): number {
+	let sum = 0;
+	for (const rect of rects) {
+		let nearest = Infinity;
+		for (const other of rects) {
+			const found = other === rect ? null : facing(rect, other);
+			if (found && found.gap < nearest) nearest = found.gap;
+		}
+		sum += nearest === Infinity ? 1 : capped(Math.abs(nearest - wished) / Math.max(wished, 1));
+	}
+	return sum / rects.length;
+}
+
+/** Share of the group’s box that is neither piece nor its gap. */
+function outline(rects: readonly Rect[], box: Rect, gap: number): number {
+	const filled = rects.reduce((sum, { width, height }) => sum + (width + gap) * (height + gap), 0);
+	return capped(1 - filled / ((box.width + gap) * (box.height + gap)));
+}
+
+/** Distance between the middles of two lots of pieces, against the group’s size. */
+function apart(some: readonly Rect[], others: readonly Rect[], box: Rect): number {
+	const middle = (lot: readonly Rect[], of: (rect: Rect) => number) =>
+		lot.reduce((sum, rect) => sum + of(rect), 0) / lot.length;
+	const dx = middle(some, centreX) - middle(others, centreX);
+	const dy = middle(some, centreY) - middle(others, centreY);
+	return capped((2 * Math.hypot(dx, dy)) / Math.hypot(box.width, box.height));
+}
+
+/** Of the half of the pieces that has more of something and the half that has less. */
+function halves(rects: readonly Rect[], of: readonly number[], box: Rect): number {
+	const order = [...rects.keys()].sort((a, b) => of[b]! - of[a]!);
+	const half = Math.floor(order.length / 2);
+	const more = order.slice(0, half).map((index) => rects[index]!);
+	const less = order.slice(-half).map((index) => rects[index]!);
+	return apart(more, less, box);
+}
+
+const spread = (rects: readonly Rect[], box: Rect): number =>
+	halves(
+		rects,
+		rects.map(({ width, height }) => width * height),
+		box
+	);
+
+/** Tones that differ by less than this are one, of 1. From memory. */
+const ONE_TONE = 0.1;
+
+/** Of light and dark, and of warm and cool, whichever is more apart; null where too few colours are known or all are alike. */
+function colours(hung: readonly Hung[], box: Rect): number | null {
+	const toned = hung.flatMap(({ item, rect }) => {
+		const tone = toneOf(item);
+		return tone ? [{ rect, ...tone }] : [];
+	});
+	if (toned.length < 4) return null;
+	const faults = (['light', 'warm'] as const)
+		.map((tone) => toned.map((each) => each[tone]))
+		.filter((tones) => Math.max(...tones) - Math.min(...tones) > ONE_TONE)
+		.map((tones) =>
+			halves(
+				toned.map(({ rect }) => rect),
+				tones,
+				box
+			)
+		);
+	return faults.length === 0 ? null : Math.max(...faults);
+}
+
+/** Of upright and wide pieces; null where there are not two of each. */
+function turns(rects: readonly Rect[], box: Rect): number | null {
+	const upright = rects.filter(({ width, height }) => height > width);
+	const wide = rects.filter(({ width, height }) => width > height);
+	return upright.length < 2 || wide.length < 2 ? null : apart(upright, wide, box);
+}
+
+/** Neighbours whose tops, bottoms or middles (or sides) are nearly in line, for each piece. */
+function nearly(rects: readonly Rect[]): number {
+	let slips = 0;
+	for (let index = 0; index < rects.length; index++)
+		for (let next = index + 1; next < rects.length; next++) {
+			const [a, b] = [rects[index]!, rects[next]!];
+			const found = facing(a, b);
+			if (!found || found.gap > NEIGHBOUR) continue;
+			const level = found.axis === 'x';
+			const low = level ? a.y - b.y : a.x - b.x;
+			const high = level ? top(a) - top(b) : right(a) - right(b);
+			if (isSlip(low, high)) slips++;
+		}
+	return capped(slips / rects.length);
+}
+
+/** Of the edges and the middles of two neighbours none is in line, and one nearly so. */
+function isSlip(low: number, high: number): boolean {
+	const offs = [low, high, (low + high) / 2];
+	return (
+		offs.every((off) => Math.abs(off) > NEARLY.from) &&
+		offs.some((off) => Math.abs(off) < NEARLY.to)
+	);
+}
+
+/** Farther apart than this two pieces are no neighbours to the eye, mm. From memory. */
+const NEIGHBOUR = 200;
+
+function bones(hung: readonly Hung[], studs: readonly number[]): number | null {
+	const heavy = hung.filter(({ item }) => (item.weight ?? 0) >= HEAVY);
+	if (studs.length === 0 || heavy.length === 0) return null;
+	const hooks = heavy.flatMap(({ item, rect }) =>
+		(item.hooks ?? [0]).map((x) => centreX(rect) + x)
+	);
+	const met = hooks.filter((x) => studs.some((stud) => Math.abs(stud - x) <= MEETS));
+	return 1 - met.length / hooks.length;
+}

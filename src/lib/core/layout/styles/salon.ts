@@ -1,0 +1,24 @@
+import type { Style, StyleFacts } from '../types.ts';
+import { looseBy } from '../loose.ts';
+import { boxOf } from '../room.ts';
+
+export const salonFacts: StyleFacts = {
+	style: 'salon',
+	label: 'Salon',
+	suits: 'A wall filled from edge to edge, large and small mixed.',
+	regular: false,
+	advice: (count) => (count < 6 ? 'A salon wants many pieces: a cluster suits fewer.' : null)
+};
+
+export const salon: Style = {
+	facts: salonFacts,
+	lay: (task) => {
+		const { width, height } = boxOf(task.region);
+		const shape = width / height;
+		return looseBy(task, [
+			{ name: 'in the shape of its wall', shape, main: null, strict: 1 },
+			{ name: 'a wide band', shape: Math.max(shape, 2.6), main: null, strict: 1 },
+			{ name: 'a square block', shape: 1.1, main: null, strict: 1 }
+		]);
+	}
+};

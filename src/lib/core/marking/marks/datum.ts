@@ -1,0 +1,128 @@
+import { faceOf, type Feature } from '../../wall/features/index.ts';
+import type { Point } from '../../base/geometry/line.ts';
+import { right, top, type Rect } from '../../base/geometry/rect.ts';
+import type { AcrossDatum, UpDatum, Wall } from '../../model/wall.ts';
+import { ceilingAt, floorAt } from '../../wall/survey/outline.ts';
+import { nearestEdge } from './solid-edge.ts';
+
+/** A place the tape can be hooked, with how a person would call it. */
+export interface HookedTape<D> {
+	datum: D;
+	/** mm from the left end, or above the level datum. */
+	at: number;
+	label: string;
+}
+
+/** What datums are resolved against. */
+export interface Datums {
+	wall: Wall;
+	pieces: readonly { pieceId: string; letter: string; rect: Rect }[];
+	centreLineY: number;
+}
+
+const byName = (feature: Feature): string =>
+	['the', feature.name.toLowerCase(), faceOf(feature).edge].filter(Boolean).join(' ');
+
+/** Every place the floor tape can be hooked: corners first, then features, then pieces. */
+export function acrossDatums({ wall, pieces }: Datums): HookedTape<AcrossDatum>[] {
+	const edges = (from: 'feature' | 'piece', id: string, rect: Rect, name: string) =>
+		(['left', 'right'] as const).map((edge) => ({
+			datum: { from, id, edge },
+			at: edge === 'left' ? rect.x : right(rect),
+			label: `${name}, ${edge} edge`
+		}));
+	return [
+		{ datum: { from: 'left-corner' }, at: 0, label: 'the left corner' },
+		{ datum: { from: 'right-corner' }, at: wall.width, label: 'the right corner' },
+		{ datum: { from: 'nearest' }, at: 0, label: 'the nearest solid edge' },
+		...wall.features.flatMap((feature) => edges('feature', feature.id, feature, byName(feature))),
+		...pieces.flatMap(({ pieceId, letter, rect }) =>
+			edges('piece', pieceId, rect, `piece ${letter}`)
+		)
+	];
+}
+
+/** Every place the side tape can be hooked. */
+export function upDatums({ wall, pieces, centreLineY }: Datums): HookedTape<UpDatum>[] {
+	const edges = (from: 'feature' | 'piece', id: string, rect: Rect, name: string) =>
+		(['top', 'bottom'] as const).map((edge) => ({
+			datum: { from, id, edge },
+			at: edge === 'top' ? top(rect) : rect.y,
+			label: `the ${edge} of ${name}`
+		}));
+	return [
+		{ datum: { from: 'floor-here' }, at: 0, label: 'the floor here' },
+		{ datum: { from: 'level-line' }, at: 0, label: 'the level line from the floor’s left end' },
+		...(wall.levels.readings.length > 0
+			? [
+					{
+						datum: { from: 'read-line' as const },
+						at: wall.levels.line,
+						label: 'the level line of the survey'
+					}
+				]
+			: []),
+		{ datum: { from: 'centre-line' }, at: centreLineY, label: 'the centre line' },
+		...(wall.tape.up.from === 'line'
+			? [{ datum: wall.tape.up, at: wall.tape.up.at, label: 'your level line' }]
+			: []),
+		{ datum: { from: 'ceiling' }, at: wall.height, label: 'the ceiling here' },
+		...wall.features
+			.filter(({ y, height }) => y > 0 || height < wall.height)
+			.flatMap((feature) => edges('feature', feature.id, feature, byName(feature))),
+		...pieces.flatMap(({ pieceId, letter, rect }) =>
+			edges('piece', pieceId, rect, `piece ${letter}`)
+		)
+	];
+}
+
+/** The hooked tape of a datum; one that is no longer there falls back to the first of the list. */
+export function findDatum<D extends object>(list: HookedTape<D>[], datum: D): HookedTape<D> {
+	const key = datumKey(datum);
+	return list.find((hooked) => datumKey(hooked.datum) === key) ?? list[0]!;
+}
+
+/** Where the floor tape is hooked, without listing every place it might be. */
+export const hookedAcross = (datums: Datums, datum: AcrossDatum): HookedTape<AcrossDatum> =>
+	findDatum(acrossDatums(only(datums, datum)), datum);
+
+/** The same for what is at a place: hooked on the nearest edge, that is another edge for each. */
+export function hookedNear(
+	hooked: HookedTape<AcrossDatum>,
+	wall: Wall,
+	hole: Point
+): HookedTape<AcrossDatum> {
+	if (hooked.datum.from !== 'nearest') return hooked;
+	const { x, label } = nearestEdge(wall, hole);
+	return { datum: hooked.datum, at: x, label };
+}
+
+/** Where the side tape is hooked. */
+export const hookedUp = (datums: Datums, datum: UpDatum): HookedTape<UpDatum> =>
+	findDatum(upDatums(only(datums, datum)), datum);
+
+function only({ wall, pieces, centreLineY }: Datums, datum: AcrossDatum | UpDatum): Datums {
+	const id = 'id' in datum ? datum.id : null;
+	return {
+		wall: { ...wall, features: wall.features.filter((feature) => feature.id === id) },
+		pieces: pieces.filter(({ pieceId }) => pieceId === id),
+		centreLineY
+	};
+}
+
+/** Lines a tape is laid against by a mark, and not by its hook. */
+const LINES = ['level-line', 'read-line', 'centre-line', 'line'];
+
+/** What a tape’s hook adds to a reading from there, mm. */
+export const hookAdds = ({ from }: AcrossDatum | UpDatum, tapeHook: number): number =>
+	LINES.includes(from) ? 0 : tapeHook;
+
+/** A text that is equal for equal datums. */
+export const datumKey = (datum: object): string =>
+	['from', 'id', 'edge'].map((key) => (datum as Record<string, unknown>)[key] ?? '').join('/');
+
+/** Height of the up datum for a mark at x: floor and ceiling differ from place to place. */
+export function datumHeight(wall: Wall, hooked: HookedTape<UpDatum>, x: number): number {
+	if (hooked.datum.from === 'floor-here') return floorAt(wall, x);
+	return hooked.datum.from === 'ceiling' ? ceilingAt(wall, x) : hooked.at;
+}

@@ -1,0 +1,302 @@
+import {
+	addUp,
+	combine,
+	MARKING,
+	TAPE_READING,
+	type Derived,
+	type Term
+} from '../../base/derived.ts';
+import { hookOf, type Hook, type HookKind } from '../../catalogue/facts/index.ts';
+import { memoised } from '../../base/memo.ts';
+import type { HouseRules } from '../../model/house-rules.ts';
+import type { AcrossDatum, Wall } from '../../model/wall.ts';
+import type { PlannedHook, PlannedPiece } from '../../model/planned.ts';
+import type { CentreLine } from '../../model/placed.ts';
+import { roundToTick, type LengthStyle } from '../../base/units/index.ts';
+import {
+	datumHeight,
+	hookAdds,
+	hookedAcross,
+	hookedNear,
+	hookedUp,
+	type HookedTape
+} from './datum.ts';
+import { stylesOf } from './styles.ts';
+
+/** One number a tape shows, from where it is hooked and which way. */
+export interface TapeReading {
+	way: 'right of' | 'left of' | 'up from' | 'down from' | 'on';
+	datum: string;
+	/** Where the tape is hooked, mm from the wall's left end or above the level datum. */
+	at: number;
+	/** Exact distance, mm, never negative. */
+	exact: Derived;
+	/** Distance as printed, mm: rounded to the tape's tick, as one set with its fellows. */
+	printed: number;
+	/** printed − exact, mm, when it passes the tolerance. */
+	roundingError: number | null;
+}
+
+/** Holes whose heights differ by no more are on one level, mm. */
+const LEVEL = 0.05;
+
+type Distance = Pick<TapeReading, 'way' | 'exact'>;
+
+/** A point to put on the wall: the hole, with the bearing beside it. */
+export interface Mark {
+	id: string;
+	pieceId: string;
+	letter: string;
+	name: PlannedHook['name'];
+	/** What goes there. */
+	hook: HookKind;
+	/** Whether a hole is made there, something is stuck on, or a cord hangs. */
+	puts: Hook['puts'];
+	/** Length of its cord from the picture rail. */
+	cord: Derived | null;
+	hole: { x: number; y: number };
+	bearing: { x: number; y: number };
+	across: TapeReading;
+	up: TapeReading;
+	/** Height of the bearing from the same datum as `up`. */
+	bearingUp: TapeReading;
+	/** Where it lies from the first mark of its piece, when both are on one level: it is set from that one. */
+	levelWith: { name: string; way: 'right' | 'left'; exact: number; printed: number } | null;
+}
+
+/** Where the floor tape starts for a piece, flat, so that sameness can be told. */
+type Start = [
+	at: number,
+	/** Where it starts as marked, mm: a mark stands on a tick of the tape. */
+	marked: number,
+	label: string,
+	/** How sure that place is, mm; 0 for what is solid. */
+	sure: number,
+	/** What the tape’s hook adds there, mm. */
+	adds: number
+];
+
+/** What a piece's marks are read from, flat likewise. */
+type From = [
+	...Start,
+	upLabel: string,
+	level: number,
+	/** What the tape hooks on at each place anew; null when that is the same all along. */
+	here: string | null,
+	lead: LengthStyle,
+	tolerance: number,
+	upAdds: number
+];
+
+/** Marks of every hook from the wall's own tape hooks, in the order a person walks the wall. */
+export function schedule({
+	wall,
+	pieces,
+	of = pieces,
+	centreLine,
+	houseRules
+}: {
+	wall: Wall;
+	/** What a tape may be hooked on. */
+	pieces: readonly PlannedPiece[];
+	/** Those whose marks are wanted. */
+	of?: readonly PlannedPiece[];
+	centreLine: CentreLine;
+	houseRules: HouseRules;
+}): Mark[] {
+	const datums = { wall, pieces, centreLineY: centreLine.y };
+	const across = hookedAcross(datums, wall.tape.across);
+	const up = hookedUp(datums, wall.tape.up);
+	const { lead } = stylesOf(houseRules);
+	const wanted = new Set(of);
+	// Piece to piece, each mark rests on those before it.
+	const walked = [...(wall.tape.chain ? pieces : of)].sort(
+		(a, b) => a.rect.x - b.rect.x || b.rect.y - a.rect.y
+	);
+	const adds = hookAdds(across.datum, houseRules.tapeHook);
+	let before = null as { mark: Mark; adds: number } | null;
+	return walked.flatMap((piece) => {
+		const [first] = piece.hooks;
+		if (!first) return [];
+		const level = datumHeight(wall, up, first.hole.x);
+		const here =
+			{ 'floor-here': 'the floor under', ceiling: 'the ceiling over' }[up.datum.from as string] ??
+			null;
+		const start: Start = before
+			? atMark(before)
+			: atEdge(hookedNear(across, wall, first.hole), adds);
+		const marks = marksOf(
+			piece,
+			...start,
+			up.label,
+			level,
+			here,
+			lead,
+			houseRules.tolerance,
+			hookAdds(up.datum, houseRules.tapeHook)
+		);
+		if (wall.tape.chain) before = { mark: marks.at(-1)!, adds: start[4] };
+		return wanted.has(piece) ? marks : [];
+	});
+}
+
+const atEdge = ({ at, label }: HookedTape<AcrossDatum>, adds: number): Start => [
+	...([at, at, label, 0, adds] as const)
+];
+
+/** Laid on a mark that stands already; what the tape’s hook added to its reading is no part of its place. */
+function atMark({
+	mark: { letter, name, hole, across },
+	adds
+}: {
+	mark: Mark;
+	adds: number;
+}): Start {
+	const from = across.printed - adds;
+	const marked = across.at + (across.way === 'left of' ? -from : from);
+	return [hole.x, marked, `${letter}’s ${name}`, across.exact.plusMinus, 0];
+}
+
+const marksOf = memoised(({ pieceId, letter, hooks }: PlannedPiece, ...from: From): Mark[] => {
+	const [start, marked, label, sure, adds, upLabel, level, here, lead, tolerance, upAdds] = from;
+	const first = hooks[0]!;
+	return hooks.map((hook): Mark => {
+		const datum = hook !== first && here ? `${here} ${theHook(first.name)}` : upLabel;
+		const across = distanceAcross(hook, start, adds, sure);
+		const acrossPrinted = asOneSet(
+			hooked(first.hole.x - marked, adds),
+			hook.hole.x - first.hole.x,
+			lead
+		);
+		const up = distanceUp(hook, hook.hole.y, level, upAdds);
+		const upPrinted = asOneSet(
+			hooked(first.hole.y - level, upAdds),
+			hook.hole.y - first.hole.y,
+			lead
+		);
+		const bearing = distanceUp(hook, hook.bearing.y, level, upAdds);
+		const bearingPrinted = asOneSet(
+			hooked(first.bearing.y - level, upAdds),
+			hook.bearing.y - first.bearing.y,
+			lead
+		);
+		return {
+			id: hook.id,
+			pieceId,
+			letter,
+			name: hook.name,
+			hook: hook.kind,
+			puts: hookOf(hook.kind).puts,
+			cord: hook.cord,
+			hole: hook.hole,
+			bearing: hook.bearing,
+			across: printed(across, label, marked, acrossPrinted, tolerance),
+			up: printed(up, datum, level, upPrinted, tolerance),
+			bearingUp: printed(bearing, datum, level, bearingPrinted, tolerance),
+			levelWith: levelWith(hook, first, lead)
+		};
+	});
+});
+
+/** A hook within a sentence: the left hook, but screw 2. */
+const theHook = (name: string): string => (/\d$/.test(name) ? name : `the ${name}`);
+
+/** Holes of one piece on one level are set from its first. */
+function levelWith(hook: PlannedHook, first: PlannedHook, lead: LengthStyle): Mark['levelWith'] {
+	const apart = hook.hole.x - first.hole.x;
+	if (hook === first || Math.abs(hook.hole.y - first.hole.y) > LEVEL) return null;
+	return {
+		name: theHook(first.name),
+		way: apart < 0 ? 'left' : 'right',
+		exact: Math.abs(apart),
+		printed: roundToTick(Math.abs(apart), lead)
+	};
+}
+
+/** A distance as the tape shows it, whichever way it lies. */
+const hooked = (signed: number, adds: number): number => signed + (signed < 0 ? -adds : adds);
+
+function printed(
+	distance: Distance,
+	datum: string,
+	at: number,
+	rounded: number,
+	tolerance: number
+): TapeReading {
+	const error = rounded - distance.exact.value;
+	const roundingError = Math.abs(error) > tolerance + 1e-6 ? error : null;
+	return { ...distance, datum, at, printed: rounded, roundingError };
+}
+
+/** The first hook of a piece is rounded, and the others by their distance from it: level hooks stay level. */
+function asOneSet(first: number, spacing: number, style: LengthStyle): number {
+	return Math.abs(roundToTick(first, style) + roundToTick(spacing, style));
+}
+
+function distanceAcross(hook: PlannedHook, datum: number, adds: number, sure: number): Distance {
+	const terms: Term[] = [
+		...hook.across.sum,
+		term('hole beside the bearing', hook.hole.x - hook.bearing.x),
+		term('tape hooked at', -datum)
+	];
+	const signed = hook.hole.x - datum;
+	return {
+		way: signed < 0 ? 'left of' : 'right of',
+		exact: unsigned(
+			terms,
+			signed,
+			adds,
+			'place of the hook, from where the tape is hooked',
+			sure > 0 ? [{ label: 'the marks before it', plusMinus: sure }] : []
+		)
+	};
+}
+
+function distanceUp(hook: PlannedHook, y: number, datum: number, adds: number): Distance {
+	const terms: Term[] = [
+		...hook.height.sum,
+		term(
+			y < hook.bearing.y ? 'hole below the bearing' : 'hole above the bearing',
+			y - hook.bearing.y
+		),
+		term('tape hooked at', -datum)
+	];
+	const signed = y - datum;
+	return {
+		way: Math.abs(signed) < LEVEL ? 'on' : signed < 0 ? 'down from' : 'up from',
+		exact: unsigned(
+			terms,
+			signed,
+			adds,
+			'height of the bearing and the hook’s own offset, from where the tape is hooked',
+			hook.height.parts
+		)
+	};
+}
+
+const term = (label: string, value: number): Term => ({
+	label,
+	sign: value < 0 ? -1 : 1,
+	value: Math.abs(value)
+});
+
+/** A tape shows no minus: measured the other way, every term changes its sign. */
+function unsigned(
+	terms: Term[],
+	signed: number,
+	adds: number,
+	source: string,
+	parts: Derived['parts']
+): Derived {
+	const used = terms.filter(({ value }, index) => index === 0 || value !== 0);
+	const turned: Term[] =
+		signed < 0 ? used.map((each) => ({ ...each, sign: each.sign === 1 ? -1 : 1 })) : used;
+	return {
+		...addUp(adds === 0 ? turned : [...turned, term('your tape’s hook', adds)], source),
+		...combine([
+			...parts,
+			{ label: 'reading the tape', plusMinus: TAPE_READING },
+			{ label: 'setting the mark', plusMinus: MARKING }
+		])
+	};
+}

@@ -1,0 +1,37 @@
+import type { AcrossDatum, UpDatum, Wall } from '../../model/wall.ts';
+import { ceilingAt, floorAt } from '../../wall/survey/outline.ts';
+import { roundToTick, type LengthStyle } from '../../base/units/index.ts';
+import type { Mark } from './schedule.ts';
+import { edgeBeside } from './solid-edge.ts';
+
+/** A measure that the first tape had no part in, to prove a mark by. */
+export interface SecondMeasure {
+	/** mm on the person’s own tape, and as it shows it. */
+	exact: number;
+	printed: number;
+	/** As in “to …”. */
+	to: string;
+}
+
+/** For a hole: along the wall to the nearest solid edge on the other side than the tape, and up or down the other way. */
+export function secondMeasures(
+	wall: Wall,
+	{ hole, across }: Pick<Mark, 'hole' | 'across'>,
+	tapeHook: number,
+	style: LengthStyle
+): { across: SecondMeasure; up: SecondMeasure } {
+	const measure = (at: number, from: number, to: string): SecondMeasure => ({
+		exact: Math.abs(at - from) + tapeHook,
+		printed: roundToTick(Math.abs(at - from) + tapeHook, style),
+		to
+	});
+	const edge = edgeBeside(wall, hole, across.at <= hole.x ? 1 : -1);
+	return {
+		across: measure(edge.x, hole.x, edge.label),
+		up: fromAbove(wall.tape.up)
+			? measure(floorAt(wall, hole.x), hole.y, 'the floor')
+			: measure(ceilingAt(wall, hole.x), hole.y, 'the ceiling')
+	};
+}
+
+const fromAbove = ({ from }: AcrossDatum | UpDatum): boolean => from === 'ceiling';

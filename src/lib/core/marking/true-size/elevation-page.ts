@@ -1,0 +1,42 @@
+import { wallTop } from '../../wall/survey/outline.ts';
+import { ok, type Result } from '../../base/result.ts';
+import { AROUND, drawElevation, type ElevationFacts } from './draw-elevation.ts';
+import type { Drawing } from './ink.ts';
+import { pagesOf, type PaperPage } from './page.ts';
+import { sheetFrames, type PageFrame } from './page-frame.ts';
+import type { PrinterMargins, SheetName } from '../../base/schemas/paper.ts';
+import { scaleFor, type Scale } from './scales.ts';
+import { tilesOf } from './tiles.ts';
+
+/** The elevation at the largest usual scale it fits one sheet at; on several where the smallest is too large still. Errors: those of `tilesOf`. */
+export function elevationPage(
+	facts: ElevationFacts,
+	{
+		sheet,
+		margins,
+		units,
+		title
+	}: { sheet: SheetName; margins: PrinterMargins; units: 'in' | 'mm'; title: string }
+): Result<{ pages: PaperPage[]; drawing: Drawing; scale: Scale }> {
+	const wall = { width: facts.wall.width, height: wallTop(facts.wall) };
+	const [best] = sheetFrames(sheet, margins)
+		.map((frame) => ({ frame, scale: scaleFor(wall, within(frame), units) }))
+		.sort((a, b) => a.scale.of - b.scale.of || b.frame.width - a.frame.width);
+	const { frame, scale } = best!;
+	const drawing = drawElevation(facts, scale);
+	const tiling = tilesOf(drawing, [frame], true);
+	if (!tiling.ok) return tiling;
+	const pages = pagesOf(drawing, tiling.value, {
+		...{ letter: 'elevation', title },
+		notes: [
+			`${scale.says}, where both bars are true. Seen from the room.`,
+			'Across from the left corner, up from the floor’s left end, level.'
+		]
+	});
+	return ok({ pages, drawing, scale });
+}
+
+const within = ({ room }: PageFrame) => ({
+	width: room.width - AROUND.left - AROUND.right,
+	height: room.height - AROUND.below - AROUND.above
+});

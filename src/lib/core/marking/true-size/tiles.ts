@@ -1,0 +1,92 @@
+import { contains } from '../../base/geometry/polygon.ts';
+import { centreX, centreY, top, type Rect } from '../../base/geometry/rect.ts';
+import { ok, type Result } from '../../base/result.ts';
+import { along, type Drawing, type Drawn } from './ink.ts';
+import { usable, type PageFrame } from './page-frame.ts';
+import { partsOf } from './parts.ts';
+import { touches } from './touches.ts';
+
+/** What neighbouring tiles share, mm: wide enough to glue. Common practice. */
+export const OVERLAP = 10;
+
+/** The window of a drawing that one page shows; its place is counted from the upper left. */
+export interface Tile {
+	column: number;
+	row: number;
+	window: Rect;
+}
+
+/** As in `2·3`: row and column, counted from the upper left. */
+export const tileName = ({ row, column }: Tile): string => `${row + 1}·${column + 1}`;
+
+export interface Tiling {
+	frame: PageFrame;
+	columns: number;
+	rows: number;
+	tiles: readonly Tile[];
+}
+
+/**
+ * The fewest tiles that cover a drawing, n = ⌈(length - overlap) / (room - overlap)⌉ each way, on the frame that takes fewest.
+ * Tiles off its outline are left out; so are those within it that carry nothing,
+ * unless the whole of it is wanted, or they join to its edge what would lie loose.
+ *
+ * @param frames pages it may be printed on.
+ * Errors: those of `usable`.
+ */
+export function tilesOf(
+	drawing: Drawing,
+	frames: readonly PageFrame[],
+	whole: boolean
+): Result<Tiling> {
+	const fit = usable(frames);
+	if (!fit.ok) return fit;
+	const [fewest] = fit.value
+		.map((frame) => tilingOn(frame, drawing, whole))
+		.sort((a, b) => a.tiles.length - b.tiles.length);
+	return ok(fewest!);
+}
+
+function tilingOn(frame: PageFrame, { box, ink }: Drawing, whole: boolean): Tiling {
+	const across = partsOf(box.width, frame.room.width, OVERLAP);
+	const down = partsOf(box.height, frame.room.height, OVERLAP);
+	const carried = ink.filter((each) => each.shape === 'text' || !THROUGH.includes(each.pen));
+	const outlines = ink.filter(isOutline);
+	const tiles = down.flatMap((upright, row) =>
+		across.map((level, column): Tile => {
+			const size = { width: level.to - level.from, height: upright.to - upright.from };
+			return {
+				...{ column, row },
+				window: { x: box.x + level.from, y: top(box) - upright.to, ...size }
+			};
+		})
+	);
+	const kept = new Set(
+		tiles.filter(
+			({ window }) =>
+				carried.some((each) => touches(each, window)) ||
+				(whole && outlines.some((outline) => contains(along(outline), middleOf(window))))
+		)
+	);
+	const onEdge = ({ window }: Tile) => outlines.some((each) => touches(each, window));
+	for (const tile of [...kept].filter((each) => !onEdge(each)))
+		for (const above of upFrom(tile, tiles)) {
+			if (kept.has(above)) break;
+			kept.add(above);
+		}
+	return {
+		...{ frame, columns: across.length, rows: down.length },
+		tiles: tiles.filter((tile) => kept.has(tile))
+	};
+}
+
+/** The tiles over one, the nearest first: what lies within the outline hangs together with its edge by them. */
+const upFrom = ({ row, column }: Tile, tiles: readonly Tile[]): Tile[] =>
+	tiles.filter((each) => each.column === column && each.row < row).toReversed();
+
+/** Lines that run on from page to page, and are no reason to print one. */
+const THROUGH: readonly string[] = ['centre', 'level'];
+
+const isOutline = (ink: Drawn): boolean => ink.shape !== 'text' && ink.pen === 'outline';
+
+const middleOf = (rect: Rect): { x: number; y: number } => ({ x: centreX(rect), y: centreY(rect) });

@@ -1,0 +1,224 @@
+import * as z from 'zod/mini';
+import { care, stop, type Caution } from '../../base/caution.ts';
+import { addUp, minus, plus, TAPE_READING, type Derived } from '../../base/derived.ts';
+import { assumedKeys, distance, size } from '../../base/schemas/sizes.ts';
+import { fail, ok } from '../../base/result.ts';
+import { lengthIn } from '../../base/units/say.ts';
+import { carry } from './carry.ts';
+import type { Hanger, HungPiece } from './types.ts';
+import { belowPiece } from './limits.ts';
+import { measured } from './measured.ts';
+import { twoPoints } from './rigid.ts';
+import { lifting } from './warnings.ts';
+import { levelAtPoints } from './level.ts';
+
+export const drilledSchema = z.object({
+	kind: z.literal('drilled'),
+	inFromSide: distance.check(z.describe('mm from each side edge in to the middle of the hole')),
+	downFromTop: distance.check(z.describe('mm from the top edge down to the middle of the hole')),
+	holeWidth: size.check(z.describe('mm, diameter of the hole')),
+	holeDepth: size.check(z.describe('mm the hole goes into the panel')),
+	upward: z.enum(['level', 'upward']).check(z.describe('how the hole runs into the panel')),
+	assumed: assumedKeys
+});
+export type DrilledBack = z.infer<typeof drilledSchema>;
+
+const STAND_OFFS = { onPiece: 0, onWall: 3 };
+/** Head of an 8 gauge wood screw, mm (ASME B18.6.1). */
+const HEAD = 8.4;
+/** Wood to leave in front of the hole, mm: common practice, 1/4 in. */
+const FRONT = 6.35;
+/** How much of the screw head must find room in the hole, mm: from memory. */
+const SHALLOWEST = 8;
+
+/** Blind holes drilled into the back of a panel. */
+export const drilled: Hanger<DrilledBack> = {
+	kind: 'drilled',
+	name: 'Holes drilled in a panel',
+	suits: 'Wood panels and thick boards. Sits flat, nothing shows.',
+	notFor: 'Thin boards and frames: a hole deep enough to hold would come through the front.',
+	unsuitable: [
+		{
+			when: ({ kind }) => kind !== 'panel' && kind !== 'shelf' && kind !== 'object',
+			grade: 'care',
+			code: 'not-a-panel',
+			why: 'Drilling the back of this can split it or reach the work.',
+			instead: 'Put rings or a cleat on its frame.'
+		}
+	],
+	checks: [],
+	schema: drilledSchema,
+	hooks: ['screw', 'nail'],
+	start: (_piece, before) =>
+		carry(
+			drilledSchema,
+			{
+				kind: 'drilled',
+				inFromSide: 50.8,
+				downFromTop: 50.8,
+				holeWidth: 9.525,
+				holeDepth: 12,
+				upward: 'upward',
+				assumed: ['inFromSide', 'downFromTop', 'holeWidth', 'holeDepth']
+			},
+			before
+		),
+	dimensions: (back, { width, height }) => {
+		const left = -width / 2 + back.inFromSide;
+		const right = -left;
+		return [
+			{
+				key: 'inFromSide',
+				label: 'In from each side',
+				help: 'From the side edge in to the middle of the hole',
+				value: back.inFromSide,
+				from: { x: right, drop: back.downFromTop },
+				to: { x: width / 2, drop: back.downFromTop },
+				plausible: { min: 5, max: width / 2 }
+			},
+			{
+				key: 'downFromTop',
+				label: 'Down from the top',
+				help: 'From the top edge down to the middle of the hole',
+				value: back.downFromTop,
+				from: { x: left, drop: 0 },
+				to: { x: left, drop: back.downFromTop },
+				plausible: { min: 5, max: height }
+			},
+			{
+				key: 'holeWidth',
+				aside: true,
+				label: 'Hole width',
+				help: 'The bit you drilled with: larger than the screw head',
+				value: back.holeWidth,
+				from: { x: left - back.holeWidth / 2, drop: back.downFromTop },
+				to: { x: left + back.holeWidth / 2, drop: back.downFromTop },
+				plausible: { min: 3, max: 30 }
+			},
+			{
+				key: 'holeDepth',
+				aside: true,
+				label: 'Hole depth',
+				help: 'How deep the hole goes; stop the bit with a bit of tape',
+				value: back.holeDepth,
+				from: { x: right, drop: back.downFromTop },
+				to: { x: right, drop: back.downFromTop + back.holeDepth },
+				plausible: { min: 3, max: 60 }
+			}
+		];
+	},
+	measure: measured,
+	solve: (back, piece) => {
+		const refused = belowPiece(back.downFromTop, piece, 'downFromTop');
+		if (refused) return refused;
+		const reach = piece.width / 2 - back.inFromSide;
+		if (reach <= 0)
+			return fail(
+				'holes-cross',
+				'The holes would meet in the middle or cross it. Measure in from the nearer side.',
+				'inFromSide'
+			);
+		if (back.holeDepth >= piece.depth)
+			return fail(
+				'drilled-through',
+				'This hole would come out at the front. Drill less deep than the panel is thick.',
+				'holeDepth'
+			);
+		const drop = dropOf(back);
+		const points = twoPoints(
+			[
+				{ name: 'left screw', x: -reach, drop },
+				{ name: 'right screw', x: reach, drop }
+			],
+			piece,
+			STAND_OFFS
+		);
+		return ok({
+			points,
+			cautions: [...cautionsOf(back, piece), ...lifting(points, 'inFromSide')],
+			heldLevelBy: 'Its two screws. A height error between them tilts it, and stays.'
+		});
+	},
+	draw: (back, { width }) => {
+		const reach = width / 2 - back.inFromSide;
+		const drop = dropOf(back).value;
+		return [
+			...[-reach, reach].map((x) => ({
+				shape: 'bore' as const,
+				at: { x, drop: back.downFromTop },
+				diameter: back.holeWidth
+			})),
+			...[-reach, reach].map((x) => ({ shape: 'hook' as const, at: { x, drop } }))
+		];
+	},
+	choices: ({ upward }) => [
+		{
+			key: 'upward',
+			label: 'The holes run',
+			answer: upward,
+			answers: [
+				{ answer: 'upward', label: 'slightly upward' },
+				{ answer: 'level', label: 'straight in' }
+			]
+		}
+	],
+	choose: (back, _key, answer) => ({ ...back, upward: answer === 'level' ? 'level' : 'upward' }),
+	levelStep: (tilt, _back, piece, hung) => levelAtPoints(tilt, hung, piece),
+	drops: ['downFromTop'],
+	steps: ({ holeDepth }) => [
+		`Wrap tape round the bit ${lengthIn(holeDepth)} from its tip as a stop.`,
+		'Drill slightly upward into the back, then seal the bare wood of the holes.',
+		'Drive the screws on their marks and leave the heads standing out less than the holes are deep.',
+		'Set both holes over the heads; the panel rests on the screws.'
+	]
+};
+
+/** The roof of the hole rests on the screw: half the hole's width above its middle. */
+function dropOf({ downFromTop, holeWidth }: DrilledBack): Derived {
+	return addUp(
+		[plus('hole down', downFromTop), minus('half its width', holeWidth / 2)],
+		'the roof of the hole rests on the screw',
+		[{ label: 'hole down', plusMinus: TAPE_READING }]
+	);
+}
+
+function cautionsOf(back: DrilledBack, piece: HungPiece): Caution[] {
+	const cautions: Caution[] = [];
+	if (piece.depth - back.holeDepth < FRONT)
+		cautions.push(
+			stop(
+				'near-front',
+				`Less than ${lengthIn(FRONT)} of wood would be left in front of the hole; it can show or break through.`,
+				`Stop the drill at ${lengthIn(Math.max(piece.depth - FRONT, 0))}, or use a cleat.`,
+				'holeDepth'
+			)
+		);
+	if (back.holeDepth < SHALLOWEST)
+		cautions.push(
+			care(
+				'hole-shallow',
+				'The hole is too shallow for a screw head to hold well.',
+				'Drill deeper if the panel is thick enough, or use a cleat.',
+				'holeDepth'
+			)
+		);
+	if (back.holeWidth <= HEAD)
+		cautions.push(
+			care(
+				'head-too-big',
+				`The head of an 8 gauge screw, ${lengthIn(HEAD)}, does not go into this hole.`,
+				'Use a screw with a smaller head, or a larger bit.',
+				'holeWidth'
+			)
+		);
+	if (back.upward === 'level')
+		cautions.push(
+			care(
+				'holes-level',
+				'From a hole that runs straight in, the piece can work forward off its screws.',
+				'Drill slightly upward, so that its weight draws it to the wall.',
+				'downFromTop'
+			)
+		);
+	return cautions;
+}

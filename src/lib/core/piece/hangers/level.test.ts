@@ -1,0 +1,163 @@
+import { expect } from 'chai';
+import fc from 'fast-check';
+import { slideToLevel } from '../statics/uneven-rings.ts';
+import { usualHouseRules } from '../../model/index.ts';
+import {
+	asItHung,
+	hangerOf,
+	hangers,
+	tiltAtPoints,
+	tiltOf,
+	type Back,
+	type HungPiece
+} from './index.ts';
+
+const piece: HungPiece = {
+	width: 500,
+	height: 400,
+	depth: 20,
+	weight: 40,
+	massOffset: 0,
+	massUp: 200,
+	kind: 'framed',
+	glazed: true,
+	frame: { width: 30, material: 'hardwood' }
+};
+const start = (kind: Back['kind'], more: object = {}): Back =>
+	({ ...hangerOf({ kind, assumed: [] }).start(piece), ...more }) as Back;
+const solved = (back: Back, on = piece) => {
+	const hung = hangerOf(back).solve(back, on, usualHouseRules);
+	if (!hung.ok) throw new Error(hung.error.message);
+	return hung.value;
+};
+const levelled = (back: Back, tilt: number) =>
+	hangerOf(back).levelStep(tilt, back, piece, solved(back));
+
+describe('a piece on its wire, off level', () => {
+	/**
+	 * S, L, d, g, hook spacing, slack from leg to leg, and the tilt it settles at with the wire caught.
+	 * Source: lowest centre of mass of a four-bar linkage, by energy minimisation.
+	 */
+	const CAUGHT: [number, number, number, number, number, number, number][] = [
+		[600, 640, 150, 250, 406.4, (160.8904 - 72.7096) / 2, 5.2678],
+		[600, 700, 200, 400, 400, (176.6667 - 123.3333) / 2, 3.559]
+	];
+
+	it('comes level by as much as its legs differ', () => {
+		for (const [S, L, d, g, w, slack, tilt] of CAUGHT) {
+			const input = {
+				...{ ringSpan: S, ringDrop: d, ringLower: 0, wireLength: L },
+				...{ massOffset: 0, massBelowRings: g, hooks: [-w / 2, w / 2] as const }
+			};
+			const slide = slideToLevel(input, tilt);
+			expect(slide.ok && slide.value).closeTo(slack, 0.05);
+			const back = slideToLevel(input, -tilt);
+			expect(back.ok && back.value).closeTo(-slack, 0.05);
+		}
+	});
+
+	/** S, L, d, g, mass off the middle, and its tilt caught at the wire’s middle. Source: brute scan of the ellipse. */
+	const ONE: [number, number, number, number, number, number][] = [
+		[400, 420, 80, 200, 20, -4.3318033],
+		[300, 500, 180, 200, 10, -1.4320962],
+		[600, 640, 150, 250, 10, -1.5851756],
+		[300, 360, 150, 400, 5, -0.5735136]
+	];
+
+	it('over one hook comes level with the hook plumb over its mass', () => {
+		for (const [S, L, d, g, e, tilt] of ONE) {
+			const slide = slideToLevel(
+				{
+					...{ ringSpan: S, ringDrop: d, ringLower: 0, wireLength: L },
+					...{ massOffset: e, massBelowRings: g, hooks: [0] }
+				},
+				tilt
+			);
+			// To the left, which is high.
+			expect(slide.ok && slide.value).closeTo(-e, 0.02);
+		}
+	});
+
+	it('is told to slide towards its high side', () => {
+		const step = levelled(start('wire-two'), 1);
+		expect(step.does).equal('slide');
+		expect(step.side).equal('right');
+		expect(step.by).above(2);
+		expect(levelled(start('wire-one'), -1).side).equal('left');
+	});
+});
+
+describe('what levels a piece', () => {
+	it('is one point lower on rigid points: S·m/B', () => {
+		// Ring span, frame width, level error, correction. Source: S·sin(tilt), by energy minimisation.
+		for (const [ringSpan, width, error, by] of [
+			[400, 500, 3, 2.4],
+			[250, 900, 4, 1.111111],
+			[609.6, 914.4, 4.7625, 3.175]
+		] as const) {
+			const back = start('rings', { ringSpan });
+			const on = { ...piece, width };
+			const step = hangerOf(back).levelStep(tiltOf(error, width), back, on, solved(back, on));
+			expect(step).include({ does: 'point', side: 'right' });
+			expect(step.by).closeTo(by, 1e-5);
+			expect(step.says).contain('Lower the right hook');
+		}
+	});
+
+	it('undoes just what one hook is too high, whatever the error and the span', () => {
+		fc.assert(
+			fc.property(
+				fc.double({ min: 100, max: 450, noNaN: true }),
+				fc.double({ min: 0.5, max: 30, noNaN: true }),
+				fc.boolean(),
+				(ringSpan, error, right) => {
+					const back = start('rings', { ringSpan });
+					const tilt = tiltAtPoints(solved(back), right ? error : -error);
+					const step = levelled(back, tilt);
+					expect(step.by).closeTo(error, 1e-6);
+					expect(step.side).equal(right ? 'right' : 'left');
+				}
+			)
+		);
+	});
+
+	it('is the next tooth towards the low side, and only bumpers within half a tooth', () => {
+		const back = start('sawtooth', { toothPitch: 6 });
+		// The mass hangs 200 - 12 mm below: 6 mm off is 1.83°.
+		const off = (mm: number) => (Math.atan(mm / 188) * 180) / Math.PI;
+		expect(levelled(back, off(6))).deep.include({
+			...{ does: 'tooth', side: 'left', by: 1, moves: 6 },
+			answer: { key: 'tooth', answer: '-1' }
+		});
+		expect(levelled(back, -off(13)).says).contain('2 teeth further right');
+		expect(levelled(back, off(2)).does).equal('turn');
+	});
+
+	it('is told by every way to hang, for both sides, with a size', () => {
+		for (const { kind } of hangers) {
+			const back = start(kind);
+			for (const tilt of [-1.2, 1.2]) {
+				const step = levelled(back, tilt);
+				expect(step.by, kind).above(0);
+				expect(step.says, kind).match(/\{|tooth|hand/);
+				expect(levelled(back, -tilt).side, kind).not.equal(step.side);
+			}
+		}
+	});
+});
+
+describe('a piece that came out higher than reckoned', () => {
+	it('has a back whose points bear that much lower, whatever the way to hang', () => {
+		for (const { kind } of hangers) {
+			const back = start(kind);
+			const before = solved(back).points[0]!.drop.value;
+			const after = solved(asItHung(back, piece, solved(back), 4)).points[0]!.drop.value;
+			expect(after, kind).closeTo(before + 4, 1e-6);
+		}
+	});
+
+	it('keeps its back where none could be so', () => {
+		const back = start('wire-one');
+		expect(asItHung(back, piece, solved(back), 300)).equal(back);
+	});
+});

@@ -1,0 +1,144 @@
+import * as z from 'zod/mini';
+import { assumedKeys, distance, size } from '../../base/schemas/sizes.ts';
+import { fail, ok } from '../../base/result.ts';
+import { carry } from './carry.ts';
+import { hardware, bumpers } from './checks.ts';
+import { down } from './dimension.ts';
+import type { Hanger } from './types.ts';
+import { belowPiece, widerThanPiece } from './limits.ts';
+import { measured } from './measured.ts';
+import { readDrop, twoPoints } from './rigid.ts';
+import { BAR_STAND_OFFS, BAR_WIDTH, LIGHT_ONLY, toothAnswers, toothPlace } from './teeth.ts';
+import { lifting, nearTop } from './warnings.ts';
+import { levelAtPoints } from './level.ts';
+
+export const sawtoothTwoSchema = z.object({
+	kind: z.literal('sawtooth-two'),
+	barSpan: size.check(z.describe('mm between the middle teeth of the two bars')),
+	barDrop: distance.check(z.describe('mm from the top edge down to the teeth of the left bar')),
+	rightDrop: distance.check(z.describe('mm from the top edge down to the teeth of the right bar')),
+	tooth: z.int().check(z.minimum(-3), z.maximum(3), z.describe('teeth right of the middle one')),
+	toothPitch: size.check(z.describe('mm from tooth to tooth')),
+	assumed: assumedKeys
+});
+export type SawtoothTwoBack = z.infer<typeof sawtoothTwoSchema>;
+
+/** Two toothed bars, each on a nail, at the same tooth of both. */
+export const sawtoothTwo: Hanger<SawtoothTwoBack> = {
+	kind: 'sawtooth-two',
+	name: 'Two sawtooths on two nails',
+	suits: 'Light wide pieces. It does not swing; both nails go to the same tooth.',
+	notFor:
+		'Heavy pieces: the bars are held by small nails. Two rings carry more, on the same two marks.',
+	unsuitable: LIGHT_ONLY,
+	checks: [hardware, bumpers],
+	schema: sawtoothTwoSchema,
+	hooks: ['nail', 'screw', 'picture-hook-1'],
+	start: ({ width, height }, before) => {
+		const drop = Math.min(height * 0.05, 12);
+		return carry(
+			sawtoothTwoSchema,
+			{
+				kind: 'sawtooth-two',
+				barSpan: width * 0.6,
+				barDrop: drop,
+				rightDrop: drop,
+				tooth: 0,
+				toothPitch: 6,
+				assumed: ['barSpan', 'barDrop', 'rightDrop', 'toothPitch']
+			},
+			before
+		);
+	},
+	dimensions: ({ barSpan, barDrop, rightDrop, toothPitch }, { width, height }) => [
+		{
+			key: 'barSpan',
+			label: 'Middle to middle',
+			help: 'Between the middle teeth of the two bars',
+			value: barSpan,
+			from: { x: -barSpan / 2, drop: barDrop },
+			to: { x: barSpan / 2, drop: rightDrop },
+			plausible: { min: width * 0.1, max: width }
+		},
+		down(
+			'barDrop',
+			'Left teeth down',
+			'From the top edge down to the teeth, where the nail bears',
+			{ x: -barSpan / 2, drop: barDrop },
+			height / 2
+		),
+		down(
+			'rightDrop',
+			'Right teeth down',
+			'From the top edge down to the teeth, where the nail bears',
+			{ x: barSpan / 2, drop: rightDrop },
+			height / 2
+		),
+		{
+			key: 'toothPitch',
+			aside: true,
+			label: 'Tooth to tooth',
+			help: 'Measure over ten teeth and divide',
+			value: toothPitch,
+			from: { x: -barSpan / 2, drop: barDrop },
+			to: { x: -barSpan / 2 + toothPitch, drop: barDrop },
+			plausible: { min: 2, max: 15 }
+		}
+	],
+	measure: measured,
+	solve: (back, piece, rules) => {
+		const refused =
+			widerThanPiece(back.barSpan, piece, 'barSpan') ??
+			belowPiece(back.barDrop, piece, 'barDrop') ??
+			belowPiece(back.rightDrop, piece, 'rightDrop');
+		if (refused) return refused;
+		if (back.barSpan + BAR_WIDTH > piece.width)
+			return fail(
+				'rings-wider-than-frame',
+				'The bars would reach beyond the sides. Measure from middle tooth to middle tooth.',
+				'barSpan'
+			);
+		const shift = toothPlace(back);
+		const points = twoPoints(
+			[
+				{
+					name: 'left nail',
+					x: shift - back.barSpan / 2,
+					drop: readDrop('left teeth down', back.barDrop)
+				},
+				{
+					name: 'right nail',
+					x: shift + back.barSpan / 2,
+					drop: readDrop('right teeth down', back.rightDrop)
+				}
+			],
+			piece,
+			BAR_STAND_OFFS
+		);
+		return ok({
+			points,
+			cautions: [...nearTop(points, rules.hookMargin, 'barDrop'), ...lifting(points, 'barSpan')],
+			heldLevelBy: 'Its two nails, at the same tooth of both bars. One tooth over shifts it, level.'
+		});
+	},
+	draw: (back) => {
+		const bars = [
+			{ x: -back.barSpan / 2, drop: back.barDrop },
+			{ x: back.barSpan / 2, drop: back.rightDrop }
+		];
+		const shift = toothPlace(back);
+		return [
+			...bars.map((at) => ({ shape: 'bar' as const, at, width: BAR_WIDTH })),
+			...bars.map(({ x, drop }) => ({ shape: 'hook' as const, at: { x: x + shift, drop } }))
+		];
+	},
+	choices: ({ tooth }) => [toothAnswers(tooth)],
+	choose: (back, _key, answer) => ({ ...back, tooth: Number(answer) }),
+	levelStep: (tilt, _back, piece, hung) => levelAtPoints(tilt, hung, piece),
+	drops: ['barDrop', 'rightDrop'],
+	steps: () => [
+		'Drive both nails on their marks, level with each other.',
+		'Hang both bars at the same tooth.',
+		'To shift it, move both a tooth the same way; to level it, correct one nail.'
+	]
+};

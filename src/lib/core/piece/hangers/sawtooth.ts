@@ -1,0 +1,111 @@
+import * as z from 'zod/mini';
+import { assumedKeys, distance, position, size } from '../../base/schemas/sizes.ts';
+import { fail, ok } from '../../base/result.ts';
+import { carry } from './carry.ts';
+import { hardware, bumpers } from './checks.ts';
+import { down, offCentre } from './dimension.ts';
+import type { Hanger } from './types.ts';
+import { belowPiece } from './limits.ts';
+import { measured } from './measured.ts';
+import { onePoint, readDrop } from './rigid.ts';
+import { swings } from './swing.ts';
+import { BAR_STAND_OFFS, BAR_WIDTH, LIGHT_ONLY, toothAnswers, toothPlace } from './teeth.ts';
+import { nearTop } from './warnings.ts';
+import { levelByTooth } from './level.ts';
+
+export const sawtoothSchema = z.object({
+	kind: z.literal('sawtooth'),
+	barDrop: distance.check(z.describe('mm from the top edge down to the teeth')),
+	barOffset: position.check(
+		z.describe('mm from the centre line to the middle tooth, right as seen from the room')
+	),
+	tooth: z.int().check(z.minimum(-3), z.maximum(3), z.describe('teeth right of the middle one')),
+	toothPitch: size.check(z.describe('mm from tooth to tooth')),
+	assumed: assumedKeys
+});
+export type SawtoothBack = z.infer<typeof sawtoothSchema>;
+
+const place = (back: SawtoothBack) => ({
+	x: back.barOffset + toothPlace(back),
+	drop: back.barDrop
+});
+
+/** A toothed bar at the top, on one nail. */
+export const sawtooth: Hanger<SawtoothBack> = {
+	kind: 'sawtooth',
+	name: 'Sawtooth on one nail',
+	suits: 'Light pieces. Levelled by moving a tooth.',
+	notFor: 'Heavy pieces: the bar is held by small nails, and one point holds it all.',
+	unsuitable: LIGHT_ONLY,
+	checks: [hardware, bumpers],
+	schema: sawtoothSchema,
+	hooks: ['nail', 'screw', 'picture-hook-1'],
+	start: ({ height }, before) =>
+		carry(
+			sawtoothSchema,
+			{
+				kind: 'sawtooth',
+				barDrop: Math.min(height * 0.05, 12),
+				barOffset: 0,
+				tooth: 0,
+				toothPitch: 6,
+				assumed: ['barDrop', 'barOffset']
+			},
+			before
+		),
+	dimensions: ({ barDrop, barOffset }, { width, height }) => [
+		down(
+			'barDrop',
+			'Teeth down',
+			'From the top edge down to the teeth, where the nail bears',
+			{ x: barOffset, drop: barDrop },
+			height / 2
+		),
+		offCentre(
+			'barOffset',
+			'Off centre',
+			'From the middle of the piece to the middle tooth; minus is left as it hangs',
+			{ x: barOffset, drop: barDrop },
+			width
+		)
+	],
+	measure: measured,
+	solve: (back, piece, rules) => {
+		const refused = belowPiece(back.barDrop, piece, 'barDrop');
+		if (refused) return refused;
+		const { x, drop } = place(back);
+		if (Math.abs(x) >= piece.width / 2)
+			return fail(
+				'rings-wider-than-frame',
+				'The tooth lies beyond the edge of the piece.',
+				'barOffset'
+			);
+		const points = [onePoint({ x, drop: readDrop('teeth down', drop) }, piece, BAR_STAND_OFFS)];
+		return ok({
+			points,
+			cautions: [
+				...swings(
+					{ x, drop },
+					piece,
+					'barOffset',
+					'Use the tooth over the middle, or move the bar.'
+				),
+				...nearTop(points, rules.hookMargin, 'barDrop')
+			],
+			heldLevelBy: 'The tooth under the nail, and its own weight.'
+		});
+	},
+	draw: (back) => [
+		{ shape: 'bar', at: { x: back.barOffset, drop: back.barDrop }, width: BAR_WIDTH },
+		{ shape: 'hook', at: place(back) }
+	],
+	choices: ({ tooth }) => [toothAnswers(tooth)],
+	choose: (back, _key, answer) => ({ ...back, tooth: Number(answer) }),
+	levelStep: (tilt, back, piece, hung) => levelByTooth(tilt, hung, piece, back),
+	drops: ['barDrop'],
+	steps: () => [
+		'Drive the nail on its mark.',
+		'Hang the middle tooth on the nail.',
+		'If it is off level, move one tooth towards the low side.'
+	]
+};

@@ -1,0 +1,175 @@
+import * as z from 'zod/mini';
+import { byFormula } from '../../base/derived.ts';
+import { assumedKeys, distance, position } from '../../base/schemas/sizes.ts';
+import { fail, ok } from '../../base/result.ts';
+import { carry } from './carry.ts';
+import { hardware, screws } from './checks.ts';
+import type { Hanger, PiecePoint, WallPoint } from './types.ts';
+import { belowPiece, widerThanPiece } from './limits.ts';
+import { measured } from './measured.ts';
+import { readDrop, straightLoad, twoPoints } from './rigid.ts';
+import { lifting, nearEdge } from './warnings.ts';
+import { levelAtPoints } from './level.ts';
+
+export const securitySchema = z.object({
+	kind: z.literal('security'),
+	clipSpan: distance.check(z.describe('mm between the two upper clips')),
+	clipDrop: distance.check(
+		z.describe('mm from the top edge down to where the screw bears in the left clip')
+	),
+	rightDrop: distance.check(z.describe('mm, the same for the right clip')),
+	lockUp: distance.check(z.describe('mm from the bottom edge up to the lock’s screw')),
+	lockOffset: position.check(z.describe('mm from the centre line to the lock')),
+	assumed: assumedKeys
+});
+export type SecurityBack = z.infer<typeof securitySchema>;
+
+const STAND_OFFS = { onPiece: 2, onWall: 3 };
+
+/** Two clips over dome-headed screws at the top, and a lock at the bottom. */
+export const security: Hanger<SecurityBack> = {
+	kind: 'security',
+	name: 'Security fixings',
+	suits: 'Framed work in public rooms: it comes off only with its own key.',
+	notFor: 'Thin metal frames and deep floats, which have no rail to screw the clips to.',
+	unsuitable: [
+		{
+			when: ({ kind }) => kind === 'plate' || kind === 'textile' || kind === 'object',
+			grade: 'stop',
+			code: 'no-rail-for-clips',
+			why: 'The clips need a frame of wood behind them.',
+			instead: 'Use mirror plates, or a case.'
+		}
+	],
+	checks: [hardware, screws],
+	schema: securitySchema,
+	hooks: ['security-screw'],
+	start: ({ width, height }, before) =>
+		carry(
+			securitySchema,
+			{
+				kind: 'security',
+				clipSpan: width * 0.7,
+				clipDrop: Math.min(height * 0.1, 40),
+				rightDrop: Math.min(height * 0.1, 40),
+				lockUp: 12,
+				lockOffset: 0,
+				assumed: ['clipSpan', 'clipDrop', 'rightDrop', 'lockUp', 'lockOffset']
+			},
+			before
+		),
+	dimensions: (back, piece) => {
+		const { width, height } = piece;
+		const [left, right, lock] = places(back, height);
+		return [
+			{
+				key: 'clipSpan',
+				label: 'Between clips',
+				help: 'Between the places where the two upper screws bear',
+				value: back.clipSpan,
+				from: left,
+				to: right,
+				plausible: { min: width * 0.1, max: width }
+			},
+			...([left, right] as const).map((at, index) => ({
+				key: index === 0 ? 'clipDrop' : 'rightDrop',
+				label: index === 0 ? 'Left clip down' : 'Right clip down',
+				help: 'From the top edge down to where the screw bears in the clip',
+				value: at.drop,
+				from: { x: at.x, drop: 0 },
+				to: at,
+				plausible: { min: 0, max: height }
+			})),
+			{
+				key: 'lockUp',
+				label: 'Lock up',
+				help: 'From the bottom edge up to the screw of the lock',
+				value: back.lockUp,
+				from: lock,
+				to: { x: lock.x, drop: height },
+				plausible: { min: 0, max: height / 2 }
+			},
+			{
+				key: 'lockOffset',
+				aside: true,
+				label: 'Lock off centre',
+				help: 'From the middle of the piece; minus is left as it hangs',
+				value: back.lockOffset,
+				from: { x: 0, drop: lock.drop },
+				to: lock,
+				plausible: { min: -width / 2, max: width / 2 },
+				signed: true
+			}
+		];
+	},
+	measure: measured,
+	solve: (back, piece) => {
+		const refused =
+			widerThanPiece(back.clipSpan, piece, 'clipSpan') ??
+			belowPiece(back.clipDrop, piece, 'clipDrop') ??
+			belowPiece(back.rightDrop, piece, 'rightDrop');
+		if (refused) return refused;
+		const [left, right, lock] = places(back, piece.height);
+		if (lock.drop <= Math.max(left.drop, right.drop))
+			return fail(
+				'lock-above-clips',
+				'The lock lies above the clips. Measure it up from the bottom edge.',
+				'lockUp'
+			);
+		const upper = twoPoints(
+			[
+				{ name: 'left clip', x: left.x, drop: readDrop('left clip down', left.drop) },
+				{ name: 'right clip', x: right.x, drop: readDrop('right clip down', right.drop) }
+			],
+			piece,
+			STAND_OFFS
+		);
+		const locked: WallPoint = {
+			name: 'lock',
+			x: lock.x,
+			drop: readDrop('lock down', lock.drop),
+			load:
+				piece.weight === null
+					? null
+					: straightLoad(
+							byFormula(0, 'the lock carries no weight'),
+							byFormula(0, 'it only holds against pulling off')
+						)
+		};
+		return ok({
+			points: [...upper, locked],
+			cautions: [...lifting(upper, 'clipSpan'), ...nearEdge(back.clipSpan, piece, 'clipSpan')],
+			heldLevelBy: 'Its two upper screws; the lock keeps it there.'
+		});
+	},
+	draw: (back, { height }) => {
+		const all = places(back, height);
+		return [
+			...all.map((at) => ({ shape: 'pad' as const, at, width: 22, height: 16 })),
+			...all.map((at) => ({ shape: 'hook' as const, at }))
+		];
+	},
+	choices: () => [],
+	choose: (back) => back,
+	levelStep: (tilt, _back, piece, hung) => levelAtPoints(tilt, hung, piece),
+	drops: ['clipDrop', 'rightDrop'],
+	steps: () => [
+		'Set the two upper screws on their marks, their heads standing out as thick as the clip.',
+		'Hang the clips on them; mark and set the lower screw from its template.',
+		'Press the bottom home and turn the lock with its key. Keep the key with the record.'
+	],
+	sturdy: 'security clips',
+	parts: () => [
+		{ name: 'Security clip', each: 2 },
+		{ name: 'Security lock with its key', each: 1 }
+	]
+};
+
+/** Left and right clip, and the lock. */
+function places(back: SecurityBack, height: number): [PiecePoint, PiecePoint, PiecePoint] {
+	return [
+		{ x: -back.clipSpan / 2, drop: back.clipDrop },
+		{ x: back.clipSpan / 2, drop: back.rightDrop },
+		{ x: back.lockOffset, drop: height - back.lockUp }
+	];
+}

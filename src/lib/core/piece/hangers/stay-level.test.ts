@@ -1,0 +1,47 @@
+import { expect } from 'chai';
+import { startBack } from '../../model/start.ts';
+import { usualHouseRules } from '../../model/house-rules.ts';
+import type { HangerKind, HungPiece } from './index.ts';
+import { hangerOf } from './index.ts';
+import { stayLevel } from './stay-level.ts';
+
+const PIECE: HungPiece = {
+	...{ width: 600, height: 500, depth: 20, weight: 60, massOffset: 0, massUp: 250 },
+	...{ kind: 'framed', glazed: true, frame: null }
+};
+
+function of(kind: HangerKind, more: object = {}, xs?: number[]) {
+	const back = { ...startBack(kind, PIECE), ...more } as ReturnType<typeof startBack>;
+	const hanger = hangerOf(back);
+	const hung = xs
+		? hanger.meet!.solve(back, PIECE, usualHouseRules, xs)
+		: hanger.solve(back, PIECE, usualHouseRules);
+	if (!hung.ok) throw new Error(hung.error.message);
+	return stayLevel(hung.value);
+}
+
+describe('whether it stays level', () => {
+	const wire = { ringSpan: 400, ringDrop: 125, wire: { by: 'length', length: 440 } };
+
+	it('is told of a wire by how deep its mass lies', () => {
+		// One hook: rise 91.65 = ½√(440² - 400²), steady from 400·400/(4·91.65) = 436.4 mm below the rings; it is 125.
+		const one = of('wire-one', wire);
+		expect(one.by).equal('friction');
+		expect(one.says).match(/\{125 mm\}.*\{436\.4\d* mm\}/);
+		// Hooks 350 apart: rise 37.4, and 400·50/(4·37.4) = 133.6; 390 apart: 21.2, 47.1.
+		expect(of('wire-two', { ...wire, hookSpacing: 350 }).by).equal('friction');
+		expect(of('wire-two', { ...wire, hookSpacing: 390 }).by).equal('weight');
+	});
+
+	it('tells what friction a hook off the middle needs', () => {
+		expect(of('wire-one', wire, [10]).says).match(/friction of 0\.\d\d/);
+		expect(of('wire-one', wire).says).not.match(/friction of/);
+	});
+
+	it('is fixed by two points, and turned by a knock on one', () => {
+		// asin(1/400) = 0.14°.
+		expect(of('rings', { ringSpan: 400 }).says).match(/0\.14°/);
+		expect(of('rings').by).equal('points');
+		expect(of('ring-one').by).equal('weight');
+	});
+});

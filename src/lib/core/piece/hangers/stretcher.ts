@@ -1,0 +1,136 @@
+import * as z from 'zod/mini';
+import { care } from '../../base/caution.ts';
+import { assumedKeys, distance, size } from '../../base/schemas/sizes.ts';
+import { ok } from '../../base/result.ts';
+import { weightOf } from '../../base/units/constants.ts';
+import { carry } from './carry.ts';
+import { bumpers } from './checks.ts';
+import type { Hanger } from './types.ts';
+import { belowPiece, widerThanPiece } from './limits.ts';
+import { measured } from './measured.ts';
+import { readDrop, twoPoints } from './rigid.ts';
+import { lifting } from './warnings.ts';
+import { levelAtPoints } from './level.ts';
+
+export const stretcherSchema = z.object({
+	kind: z.literal('stretcher'),
+	barDepth: distance.check(z.describe('mm from the top edge down to the underside of the top bar')),
+	hookSpacing: size.check(z.describe('mm between the two hooks')),
+	assumed: assumedKeys
+});
+export type StretcherBack = z.infer<typeof stretcherSchema>;
+
+const STAND_OFFS = { onPiece: 0, onWall: 6 };
+
+/** The top bar of a stretched canvas resting on two hooks. */
+export const stretcher: Hanger<StretcherBack> = {
+	kind: 'stretcher',
+	name: 'Stretcher bar on hooks',
+	suits: 'Unframed canvases: nothing is screwed into the bars.',
+	notFor: 'Framed or glazed work: the load belongs on the frame, not on the stretcher.',
+	unsuitable: [
+		{
+			when: ({ kind, glazed }) => kind !== 'canvas' || glazed,
+			grade: 'care',
+			code: 'not-a-canvas',
+			why: 'Only a stretched canvas has a bar that hooks can catch.',
+			instead: 'Put rings on the frame.'
+		},
+		{
+			when: ({ weight }) => weight !== null && weight > weightOf(9),
+			grade: 'care',
+			code: 'heavy-on-bar',
+			why: 'A heavy canvas bows its top bar between the hooks, and its keys can fall out.',
+			instead: 'Use a cleat on the upper bar, or rings at the sides.'
+		}
+	],
+	checks: [bumpers],
+	schema: stretcherSchema,
+	hooks: ['picture-hook-1', 'picture-hook-2', 'screw', 'nail'],
+	start: ({ width, height }, before) =>
+		carry(
+			stretcherSchema,
+			{
+				kind: 'stretcher',
+				barDepth: Math.min(38, height * 0.2),
+				hookSpacing: width * 0.5,
+				assumed: ['barDepth', 'hookSpacing']
+			},
+			before
+		),
+	dimensions: ({ barDepth, hookSpacing }, { width, height }) => [
+		{
+			key: 'hookSpacing',
+			label: 'Between hooks',
+			help: 'How far apart the two hooks will be; a third of the width from each side is steady',
+			value: hookSpacing,
+			from: { x: -hookSpacing / 2, drop: barDepth },
+			to: { x: hookSpacing / 2, drop: barDepth },
+			plausible: { min: width * 0.1, max: width }
+		},
+		{
+			key: 'barDepth',
+			label: 'Bar down',
+			help: 'From the top edge down to the underside of the top bar, where the hooks bear',
+			value: barDepth,
+			from: { x: width / 2, drop: 0 },
+			to: { x: width / 2, drop: barDepth },
+			plausible: { min: 5, max: height / 2 }
+		}
+	],
+	measure: measured,
+	solve: ({ barDepth, hookSpacing }, piece) => {
+		const refused =
+			belowPiece(barDepth, piece, 'barDepth') ?? widerThanPiece(hookSpacing, piece, 'hookSpacing');
+		if (refused) return refused;
+		const drop = readDrop('bar down', barDepth);
+		const points = twoPoints(
+			[
+				{ name: 'left hook', x: piece.massOffset - hookSpacing / 2, drop },
+				{ name: 'right hook', x: piece.massOffset + hookSpacing / 2, drop }
+			],
+			piece,
+			STAND_OFFS
+		);
+		const narrow = hookSpacing < piece.width / 3;
+		return ok({
+			points,
+			cautions: [
+				...lifting(points, 'hookSpacing'),
+				...(narrow
+					? [
+							care(
+								'hooks-close',
+								'With the hooks this close the canvas tips at a touch.',
+								'Set them at least a third of the width apart.',
+								'hookSpacing'
+							)
+						]
+					: [])
+			],
+			heldLevelBy: 'Its two hooks. It slides along them to its place.'
+		});
+	},
+	draw: ({ barDepth, hookSpacing }, { width, massOffset }) => [
+		{
+			shape: 'batten',
+			at: { x: 0, drop: barDepth },
+			width: Math.max(width - 2, 1),
+			height: barDepth,
+			metal: false
+		},
+		...[-1, 1].map((side) => ({
+			shape: 'hook' as const,
+			at: { x: massOffset + (side * hookSpacing) / 2, drop: barDepth }
+		}))
+	],
+	choices: () => [],
+	choose: (back) => back,
+	levelStep: (tilt, _back, piece, hung) => levelAtPoints(tilt, hung, piece),
+	drops: ['barDepth'],
+	steps: () => [
+		'Set both hooks on their marks, level with each other.',
+		'Rest the underside of the top bar on both hooks, clear of the corner keys.',
+		'Slide it to its place; put a bumper at each lower corner.'
+	]
+};

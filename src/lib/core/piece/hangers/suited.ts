@@ -1,0 +1,17 @@
+import { ok, type Result } from '../../base/result.ts';
+import type { AnyHanger } from './index.ts';
+import type { HangerRules, Hung, HungPiece } from './types.ts';
+
+/** What follows from a back, with what its way of hanging is not for among the cautions. */
+export function withSuitability(
+	hung: Result<Hung>,
+	{ unsuitable }: AnyHanger,
+	piece: HungPiece,
+	rules: HangerRules
+): Result<Hung> {
+	if (!hung.ok) return hung;
+	const unsuited = unsuitable
+		.filter(({ when }) => when(piece, rules))
+		.map(({ grade, code, why, instead }) => ({ grade, code, message: why, remedy: instead }));
+	return ok({ ...hung.value, cautions: [...unsuited, ...hung.value.cautions] });
+}

@@ -1,0 +1,106 @@
+import * as z from 'zod/mini';
+import { size } from '../../base/schemas/sizes.ts';
+import { lengthIn } from '../../base/units/say.ts';
+import { carry } from './carry.ts';
+import { hardware, screws, bumpers } from './checks.ts';
+import type { Hanger } from './types.ts';
+import { twoRings } from './ring-points.ts';
+import { WIRE_HOOKS, WIRE_OFF, WIRE_TIPS, WIRE_UNSUITABLE } from './wire-limits.ts';
+import { twoHooksAt, wireReach } from './wire-meet.ts';
+import { chooseWire, drawWire, measureWire, wireChoices, wireDimensions } from './wire-back.ts';
+import { solveWire } from './wire.ts';
+import { pulledDrop, pullOf, usualWire, wireBackShape, wireLength } from './wire-reading.ts';
+import { levelOnWire, wireAsHung } from './wire-level.ts';
+
+export const wireTwoSchema = z.object({
+	kind: z.literal('wire-two'),
+	...wireBackShape,
+	hookSpacing: size.check(z.describe('mm between the two hooks'))
+});
+export type WireTwoBack = z.infer<typeof wireTwoSchema>;
+
+/** A wire between two rings, over two hooks at one height. */
+export const wireTwo: Hanger<WireTwoBack> = {
+	kind: 'wire-two',
+	name: 'Wire on two hooks',
+	suits: 'Middling pieces. Each hook carries half; it wobbles less than on one.',
+	notFor:
+		'Heavy mirrors and pieces over a bed or a seat: a wire slips and stretches. Rings or a cleat hold those.',
+	unsuitable: WIRE_UNSUITABLE,
+	checks: [hardware, screws, bumpers],
+	schema: wireTwoSchema,
+	hooks: WIRE_HOOKS,
+	start: (piece, before) => {
+		const wire = usualWire(piece, before);
+		return carry(
+			wireTwoSchema,
+			{
+				kind: 'wire-two',
+				...wire,
+				hookSpacing: wire.ringSpan / 2,
+				assumed: [...wire.assumed, 'hookSpacing']
+			},
+			before
+		);
+	},
+	dimensions: (back, piece) => [
+		...wireDimensions(back, piece),
+		{
+			key: 'hookSpacing',
+			label: 'Between hooks',
+			help: 'How far apart the two hooks will be on the wall',
+			value: back.hookSpacing,
+			from: { x: piece.massOffset - back.hookSpacing / 2, drop: hookDrop(back) },
+			to: { x: piece.massOffset + back.hookSpacing / 2, drop: hookDrop(back) },
+			plausible: { min: back.ringSpan * 0.1, max: back.ringSpan }
+		}
+	],
+	measure: measureWire,
+	solve: (back, piece, rules) => solveWire(back, back.hookSpacing, piece, rules),
+	draw: (back, { massOffset }) => drawWire(back, back.hookSpacing, massOffset),
+	choices: wireChoices,
+	choose: (back, key, answer) => {
+		const chosen = chooseWire(back, key, answer);
+		const { wire } = chosen;
+		if (key !== 'reading' || wire.by !== 'pull' || wire.fingerSpacing === 0) return chosen;
+		return readAsHung(chosen);
+	},
+	pull: pullOf,
+	prompt: ({ wire, hookSpacing }) =>
+		wire.by === 'pull'
+			? `Two fingers, ${lengthIn(hookSpacing)} apart, where the hooks will be: pull the wire up hard and read the drop.`
+			: null,
+	tips: WIRE_TIPS,
+	levelStep: levelOnWire(({ hookSpacing }) => hookSpacing),
+	drops: ['pulledDrop'],
+	asHung: (back, drop) => wireAsHung(back, back.hookSpacing, drop),
+	steps: () => [
+		'Set both hooks on their marks, level with each other.',
+		'Catch the wire on one hook, then on the other.',
+		'Level by sliding the piece along its wire.'
+	],
+	parts: twoRings,
+	others: [
+		{ kind: 'wire-one', change: null },
+		{ kind: 'rings', change: WIRE_OFF }
+	],
+	meet: {
+		counts: [2],
+		reach: wireReach,
+		solve: (back, piece, rules, [left, right]) => twoHooksAt(back, piece, rules, [left!, right!])
+	}
+};
+
+/** Two fingers belong where the two hooks will be; what they would read is computed. */
+function readAsHung(back: WireTwoBack): WireTwoBack {
+	const length = wireLength(back);
+	if (!length.ok) return back;
+	const fingerSpacing = back.hookSpacing;
+	const drop = pulledDrop(back, length.value, fingerSpacing);
+	return { ...back, wire: { by: 'pull', fingerSpacing, pulledDrop: drop } };
+}
+
+function hookDrop(back: WireTwoBack): number {
+	const length = wireLength(back);
+	return length.ok ? pulledDrop(back, length.value, back.hookSpacing) : back.ringDrop;
+}

@@ -1,0 +1,70 @@
+import { expect } from 'chai';
+import { startBack } from '../../model/start.ts';
+import type { WireBack } from './wire-reading.ts';
+import {
+	angleForFactor,
+	asKilograms,
+	cutLength,
+	ringHeights,
+	steadyCurve,
+	tensionCurve,
+	wireNeed
+} from './wire-workshop.ts';
+
+describe('the wire workshop', () => {
+	it('takes the larger of the house rule and the tension', () => {
+		// 8 kg at twice the weight: 16 kg, so a 20 kg wire; a flat wire pulling 30 kg asks for 35.
+		const eight = 8 * 9.80665;
+		expect(wireNeed(eight, eight, 2)).include({ kg: 20, tensionDecides: false });
+		expect(wireNeed(eight, 30 * 9.80665, 2)).include({ kg: 35, tensionDecides: true });
+		expect(wireNeed(eight, eight, 1)).include({ kg: 10, tensionDecides: false });
+		expect(wireNeed(60 * 9.80665, 0, 2).kg).equal(null);
+		expect(() => wireNeed(NaN, 1, 2)).throw(RangeError);
+	});
+
+	it('knows down to which angle twice the weight is enough', () => {
+		// Common practice: about 14 1/2 degrees.
+		expect(angleForFactor(2)).closeTo(14.4775, 1e-4);
+		expect(angleForFactor(1)).closeTo(30, 1e-9);
+	});
+
+	it('draws the sling table', () => {
+		// Published sling tables: 30° is 1.000, 45° is 0.707, 10° is 2.879.
+		const at = (angle: number) => tensionCurve().find(({ x }) => x === angle)!.y;
+		expect(at(30)).closeTo(1, 1e-9);
+		expect(at(45)).closeTo(0.7071, 1e-4);
+		expect(at(10)).closeTo(2.8794, 1e-4);
+	});
+
+	it('needs the mass less deep the further apart the hooks are', () => {
+		const curve = steadyCurve({ ringSpan: 400, ringDrop: 80, wireLength: 420 });
+		// S²/(4v) with v = ½√(420² − 400²): 624.695 mm. Source: second-order expansion of the energy.
+		expect(curve[0]!.y).closeTo(624.695, 1e-3);
+		for (const [index, point] of curve.entries())
+			if (index > 0) expect(point.y).lessThan(curve[index - 1]!.y);
+	});
+
+	it('moves the hooks down with the rings', () => {
+		const back = {
+			...startBack('wire-one', { width: 400, height: 500 }),
+			ringSpan: 400,
+			wire: { by: 'length', length: 420 }
+		} as unknown as WireBack;
+		const heights = ringHeights(back, 0, 500);
+		expect(heights.map(({ ringDrop }) => ringDrop)).deep.equal([125, 500 / 3, 200]);
+		// Rise 64.0312 mm at every ring height.
+		for (const { ringDrop, drop } of heights) expect(ringDrop - drop).closeTo(64.0312424, 1e-6);
+		const tight = { ...back, wire: { by: 'length' as const, length: 400 } };
+		expect(ringHeights(tight, 0, 500)).deep.equal([]);
+	});
+
+	it('cuts for two ties, up to the step', () => {
+		// Common practice: about 8 in for both ties; 455.6 + 200 to the next 12.7 mm.
+		expect(cutLength(455.6, 12.7)).closeTo(660.4, 1e-9);
+		expect(cutLength(400, 10)).equal(600);
+	});
+
+	it('speaks in the weight that pulls as hard', () => {
+		expect(asKilograms(9.80665)).closeTo(1, 1e-12);
+	});
+});

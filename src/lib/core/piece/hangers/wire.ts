@@ -1,0 +1,284 @@
+import { care, note, stop, type Caution } from '../../base/caution.ts';
+import {
+	byFormula,
+	combine,
+	minus,
+	plus,
+	propagate,
+	PULL_READING,
+	TAPE_READING,
+	type Derived
+} from '../../base/derived.ts';
+import { fail, ok, type Result } from '../../base/result.ts';
+import { leanPull } from '../statics/lean.ts';
+import { holdOnWire, type HeldWire } from '../statics/uneven-rings.ts';
+import { hangOnWire, type HungWire } from '../statics/wire.ts';
+import { lengthIn } from '../../base/units/say.ts';
+import type { HangerRules, Hung, HungPiece, WallPoint } from './types.ts';
+import { aboveTop, belowPiece, widerThanPiece } from './limits.ts';
+import { ringPointCautions } from './ring-points.ts';
+import { nearEdge } from './warnings.ts';
+import {
+	massBelowRings,
+	pulledDrop,
+	unevenWire,
+	wireLength,
+	type WireBack
+} from './wire-reading.ts';
+
+/** Ring and hook off the back and the wall, mm: typical strap ring and picture hook, from memory. */
+const RING_STAND_OFF = 3;
+const HOOK_STAND_OFF = 6;
+/** Friction coefficient of wire on a hook that can be relied on; from memory, 0.1 to 0.3 is met. */
+export const SURE_FRICTION = 0.15;
+/** Tilt a person sees on a level, degrees: from memory. */
+const SEEN_TILT = 0.25;
+
+/** Wire, ring drop and hook spacing → wall points, loads and cautions; for one hook (spacing 0) or two. */
+export function solveWire(
+	back: WireBack,
+	hookSpacing: number,
+	piece: HungPiece,
+	rules: HangerRules
+): Result<Hung> {
+	const refused =
+		widerThanPiece(back.ringSpan, piece, 'ringSpan') ??
+		belowPiece(back.ringDrop, piece, 'ringDrop') ??
+		belowPiece(back.ringDrop + (back.ringLower ?? 0), piece, 'ringLower');
+	if (refused) return refused;
+	const length = wireLength(back);
+	if (!length.ok) return length;
+	const below = massBelowRings(back, piece);
+	const weight = piece.weight ?? 1;
+	const even = hangOnWire({
+		ringSpan: back.ringSpan,
+		ringDrop: back.ringDrop,
+		wireLength: length.value,
+		weight,
+		hookSpacing,
+		massBelowRings: below,
+		margin: rules.hookMargin,
+		...(piece.frame ? { topRailDepth: piece.frame.width } : {})
+	});
+	if (!even.ok) return at(even, back);
+	if (Math.abs(piece.massOffset) + hookSpacing / 2 >= back.ringSpan / 2)
+		return fail(
+			'mass-beyond-rings',
+			'The centre of mass lies so near a ring, or beyond it, that hooks over it miss the wire. Move the rings further apart, or measure again.',
+			'ringSpan'
+		);
+	const held = holdOnWire({
+		...unevenWire(back, hookSpacing, piece.massOffset),
+		wireLength: length.value,
+		weight,
+		massOffset: piece.massOffset,
+		massBelowRings: below
+	});
+	if (!held.ok) return at(held, back);
+	const shows = aboveTop(held.value.drop, readingPath(back));
+	if (shows) return shows;
+
+	const drop = dropOf(back, hookSpacing, piece.massOffset, held.value.drop);
+	const tension = Math.max(...held.value.tensions);
+	const angle = Math.min(...held.value.angles);
+	return ok({
+		points: pointsOf(even.value, held.value, hookSpacing, drop, back, piece),
+		wire: {
+			length: length.value,
+			tension:
+				piece.weight === null ? null : byFormula(tension, 'T = W(L - w)/(4 · rise), W/(2 sin θ)'),
+			angle: byFormula(angle, 'sin θ = 2 · rise/(L - w)'),
+			hookSpacing
+		},
+		cautions: [
+			...cautionsOf(even.value, back, hookSpacing, length.value),
+			...unevenCautions(held.value, back, piece),
+			...nearEdge(back.ringSpan, piece, 'ringSpan'),
+			...ringPointCautions(back.points, piece, piece.weight === null ? null : tension)
+		],
+		steadiness: { depth: below, needed: even.value.steadyDepth, friction: 0 },
+		heldLevelBy: even.value.steady
+			? 'Its own weight brings it back to level.'
+			: 'Friction of the wire on the hook only. Two hooks further apart, a steeper wire or rings straight on hooks hold better.'
+	});
+}
+
+const readingPath = (back: WireBack): string => (back.wire.by === 'pull' ? 'pulledDrop' : 'length');
+
+/** Names the dimension on the drawing rather than the argument of the sum. */
+function at(failed: Extract<Result<never>, { ok: false }>, back: WireBack): Result<never> {
+	const path = failed.error.path === 'wireLength' ? readingPath(back) : failed.error.path;
+	return { ok: false, error: path === undefined ? failed.error : { ...failed.error, path } };
+}
+
+function dropOf(back: WireBack, hookSpacing: number, middle: number, value: number): Derived {
+	const source =
+		back.ringLower || middle !== 0
+			? 'level pose over uneven rings: the runs of the wire add up to its length'
+			: hookSpacing > 0
+				? 'ring drop - rise, rise = ½√((L - w)² - (S - w)²), w between the hooks'
+				: 'ring drop - rise, rise = ½√(L² - S²)';
+	return {
+		value,
+		sum: [plus('ring drop', back.ringDrop), minus('rise of the wire', back.ringDrop - value)],
+		source,
+		...combine(uncertainty(back, hookSpacing))
+	};
+}
+
+function uncertainty(back: WireBack, hookSpacing: number) {
+	const { wire } = back;
+	const drop = (ringSpan: number, ringDrop: number, reading: number): number => {
+		const moved = {
+			...back,
+			ringSpan,
+			ringDrop,
+			wire: wire.by === 'pull' ? { ...wire, pulledDrop: reading } : { ...wire, length: reading }
+		};
+		const length = wireLength(moved);
+		return length.ok ? pulledDrop(moved, length.value, hookSpacing) : NaN;
+	};
+	return propagate(drop, [
+		{ label: 'ring span', value: back.ringSpan, error: TAPE_READING },
+		{ label: 'ring drop', value: back.ringDrop, error: TAPE_READING },
+		wire.by === 'pull'
+			? { label: 'pulled drop', value: wire.pulledDrop, error: PULL_READING }
+			: { label: 'wire length', value: wire.length, error: PULL_READING }
+	]);
+}
+
+function pointsOf(
+	even: HungWire,
+	held: HeldWire,
+	hookSpacing: number,
+	drop: Derived,
+	back: WireBack,
+	piece: HungPiece
+): WallPoint[] {
+	const { massOffset } = piece;
+	const lean =
+		piece.weight === null
+			? 0
+			: leanPull({
+					weight: piece.weight,
+					height: piece.height,
+					depth: piece.depth,
+					ringDrop: back.ringDrop,
+					rise: even.rise,
+					ringStandOff: RING_STAND_OFF,
+					hookStandOff: HOOK_STAND_OFF,
+					massAboveBottom: piece.massUp
+				}).pull;
+	const point = (name: string, x: number, share: number, source: string): WallPoint => ({
+		name,
+		x,
+		drop,
+		load:
+			piece.weight === null
+				? null
+				: {
+						down: byFormula(piece.weight * share, source),
+						inward: even.inwardPerHook,
+						outward: even.outwardPerHook,
+						pull: byFormula(lean * share, 'W(x_cg - p)/h about the bottom edge, from the lean')
+					}
+	});
+	if (hookSpacing === 0) return [point('hook', massOffset, 1, 'the weight')];
+	const share = held.tensions[0] * Math.sin((held.angles[0] * Math.PI) / 180);
+	const left = share / (piece.weight ?? 1);
+	const source = massOffset === 0 ? 'half the weight' : 'W(1/2 ∓ e/S), e the mass off the middle';
+	return [
+		point('left hook', massOffset - hookSpacing / 2, left, source),
+		point('right hook', massOffset + hookSpacing / 2, 1 - left, source)
+	];
+}
+
+function cautionsOf(
+	hung: HungWire,
+	back: WireBack,
+	hookSpacing: number,
+	length: number
+): Caution[] {
+	const cautions: Caution[] = [];
+	if (hung.warnings.includes('wire-flat'))
+		cautions.push(
+			care(
+				'wire-flat',
+				'The wire is pulled nearly flat, so it is loaded with several times the weight and can pull the rings out.',
+				'Give the wire more slack, or hang from the rings.',
+				readingPath(back)
+			)
+		);
+	if (hung.warnings.includes('hook-near-top'))
+		cautions.push(
+			care(
+				'hook-near-top',
+				'The hook comes close under the top edge and may show from below or from the side.',
+				'Lower the rings or shorten the wire; check the margin in the house rules.',
+				readingPath(back)
+			)
+		);
+	if (hung.warnings.includes('wire-on-top-rail'))
+		cautions.push(
+			note(
+				'wire-on-top-rail',
+				'The pulled wire lies across the back of the top rail: it can rub there and hold the top off the wall.',
+				'Lower the rings or shorten the wire until it stays below the rail.',
+				readingPath(back)
+			)
+		);
+	const read = back.wire.by === 'pull' ? back.wire.fingerSpacing : null;
+	if (read !== null && Math.abs(read - hookSpacing) > 1) {
+		const shift = hung.drop - pulledDrop({ ...back, ringLower: null }, length, read);
+		cautions.push(
+			note(
+				'reading-corrected',
+				`Read with ${read > 0 ? 'two fingers' : 'one finger'}, hung on ${hookSpacing > 0 ? 'two hooks' : 'one hook'}: used as read, the picture would hang ${lengthIn(Math.abs(shift))} too ${shift > 0 ? 'high' : 'low'}.`,
+				'The drop shown is already corrected.'
+			)
+		);
+	}
+	return cautions;
+}
+
+/** What uneven rings or an uneven mass do: between the wire caught on its hooks and the wire free to run. */
+function unevenCautions(held: HeldWire, back: WireBack, piece: HungPiece): Caution[] {
+	if (!back.ringLower && piece.massOffset === 0) return [];
+	const path = back.ringLower ? 'ringLower' : readingPath(back);
+	if (held.tensions.some((tension) => tension < 0))
+		return [
+			stop(
+				'point-lifts',
+				'The centre of mass lies outside the rings, so the piece would swing down on one side.',
+				'Move the rings further apart, or measure the centre of mass again.',
+				path
+			)
+		];
+	const free =
+		held.tiltFree === null
+			? 'the wire free to run, it would slide away to one side'
+			: `the wire free to run, ${degrees(held.tiltFree)}`;
+	const cautions: Caution[] = [
+		note(
+			'uneven-wire',
+			`Let go level, it settles between ${degrees(held.tiltHeld)} with the wire caught on its hooks, and ${free}.`,
+			'Level it by sliding it on its wire; rings straight on two hooks hold an uneven piece better.',
+			path
+		)
+	];
+	if (held.frictionNeeded > SURE_FRICTION || Math.abs(held.tiltHeld) > SEEN_TILT * 4)
+		cautions.push(
+			care(
+				'uneven-slips',
+				'Friction may not hold this wire level.',
+				'Put the rings level, or hang it from its rings on two hooks.',
+				path
+			)
+		);
+	return cautions;
+}
+
+const degrees = (tilt: number): string =>
+	Math.abs(tilt) < 0.05
+		? 'level'
+		: `${Math.abs(tilt).toFixed(1)}° ${tilt > 0 ? 'right' : 'left'} side high`;

@@ -1,0 +1,34 @@
+import * as z from 'zod/mini';
+import { distance, size } from '../../base/schemas/sizes.ts';
+
+export const GLAZINGS = [
+	'none',
+	'glass-2',
+	'glass-3',
+	'acrylic-2',
+	'acrylic-3',
+	'mirror-4',
+	'mirror-6'
+] as const;
+export const BACKINGS = ['none', 'card', 'fibreboard-3', 'plywood-4'] as const;
+export const CONTENTS = ['paper', 'canvas', 'panel-6', 'none'] as const;
+
+/** What a piece is made of, as far as its weight goes. */
+export const buildSchema = z.object({
+	moulding: z.enum(['none', 'oak', 'pine', 'obeche', 'fibreboard', 'aluminium']),
+	profile: z
+		.number()
+		.check(
+			z.minimum(0.1),
+			z.maximum(1),
+			z.describe('share of the moulding’s width times depth that is material')
+		),
+	glazing: z.enum(GLAZINGS),
+	backing: z.enum(BACKINGS),
+	content: z.enum(CONTENTS),
+	mount: z
+		.nullable(z.object({ windowWidth: size, windowHeight: size }))
+		.check(z.describe('mm, opening of a window mount; null for none')),
+	hardware: distance.check(z.describe('kg of hardware'))
+});
+export type Build = z.infer<typeof buildSchema>;

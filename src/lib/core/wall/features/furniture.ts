@@ -1,0 +1,210 @@
+import * as z from 'zod/mini';
+import { lengthIn } from '../../base/units/say.ts';
+import { grown } from '../../base/geometry/rect.ts';
+import { outlineShape, type AnyFeature, type FeatureFace, type Part, type Zone } from './types.ts';
+import { block, disc } from './parts.ts';
+import { near, uncovered } from './zones.ts';
+
+const SORTS = [
+	'console',
+	'sofa',
+	'seat',
+	'bed',
+	'cot',
+	'hearth',
+	'piano',
+	'desk',
+	'other'
+] as const;
+type Sort = (typeof SORTS)[number];
+
+export const furnitureSchema = z.object({
+	...outlineShape,
+	kind: z.literal('furniture'),
+	sort: z.enum(SORTS)
+});
+type Furniture = z.infer<typeof furnitureSchema>;
+
+/** A piece above furniture starts 150 to 200 mm over it. Common practice. */
+export const ABOVE_FURNITURE = { least: 150, most: 200 };
+
+const beneath = (remedy: string) => (feature: AnyFeature) =>
+	near(feature, grown(feature, { above: 900 }), {
+		grade: 'care',
+		code: 'over-people',
+		message: 'hangs over the %.',
+		remedy
+	});
+
+const PEOPLE =
+	'People lie and lean below it: keep it light and unglazed, or fix it at two points that cannot unhook.';
+
+const sorts: Record<
+	Sort,
+	{ label: string; zones: ((feature: AnyFeature) => Zone)[]; draw: (feature: AnyFeature) => Part[] }
+> = {
+	console: { label: 'Console or table', zones: [], draw: table(170) },
+	sofa: { label: 'Sofa', zones: [beneath(PEOPLE)], draw: sofa },
+	seat: { label: 'Bench or chair', zones: [beneath(PEOPLE)], draw: sofa },
+	bed: { label: 'Bed', zones: [beneath(PEOPLE)], draw: bed },
+	cot: {
+		label: 'Cot',
+		zones: [
+			(feature) =>
+				near(feature, grown(feature, { above: 1500, left: 300, right: 300 }), {
+					grade: 'stop',
+					code: 'over-cot',
+					message: 'hangs over or beside the %, where a child can pull at it.',
+					remedy: 'Hang nothing there that can fall or be reached: move it, or the cot.'
+				})
+		],
+		draw: cot
+	},
+	hearth: {
+		label: 'Fireplace',
+		zones: [
+			(feature) =>
+				near(feature, grown(feature, { above: 1200 }), {
+					grade: 'care',
+					code: 'over-hearth',
+					message: 'hangs in the heat and soot above the %.',
+					remedy:
+						'Hang nothing that heat or smoke would harm, and ask a chimney specialist before drilling deep: a flue runs behind.'
+				})
+		],
+		draw: hearth
+	},
+	piano: {
+		label: 'Piano',
+		zones: [
+			(feature) =>
+				near(feature, grown(feature, { above: 900 }), {
+					grade: 'note',
+					code: 'over-piano',
+					message: 'hangs over the %.',
+					remedy: 'Playing shakes the wall: put felt behind its lower corners, and mind the lid.'
+				})
+		],
+		draw: piano
+	},
+	desk: { label: 'Desk', zones: [], draw: table(90) },
+	other: { label: 'Cabinet or other', zones: [], draw: cabinet }
+};
+
+export const furniture: FeatureFace<Furniture> = {
+	kind: 'furniture',
+	label: 'Furniture',
+	group: 'furniture',
+	schema: furnitureSchema,
+	start: { width: 1200, height: 800, at: { aboveFloor: 0 } },
+	usual: { sort: 'console' },
+	centres: true,
+	before: true,
+	zones: (feature) => [
+		uncovered(feature, 'Move the piece up, or the furniture away.'),
+		near(feature, grown(feature, { above: ABOVE_FURNITURE.least }), {
+			grade: 'note',
+			code: 'low-over-furniture',
+			keepOut: true,
+			message: `hangs less than ${lengthIn(ABOVE_FURNITURE.least)} above the %.`,
+			remedy: `Usual is ${lengthIn(ABOVE_FURNITURE.least)} to ${lengthIn(ABOVE_FURNITURE.most)}, so that nothing set down there knocks it.`
+		}),
+		...sorts[feature.sort].zones.map((zone) => zone(feature))
+	],
+	choices: ({ sort }) => [
+		{
+			key: 'sort',
+			label: 'What it is',
+			answer: sort,
+			answers: SORTS.map((each) => ({ answer: each, label: sorts[each].label }))
+		}
+	],
+	choose: (feature, _, answer) => ({ ...feature, sort: answer as Sort }),
+	draw: (feature) => sorts[feature.sort].draw(feature)
+};
+
+function table(apron: number): (feature: AnyFeature) => Part[] {
+	return ({ width, height }) => {
+		const leg = Math.min(45, width / 6);
+		const deep = Math.min(apron, height / 3);
+		return [
+			block('wood', [leg * 0.6, 0, leg, height]),
+			block('wood', [width - leg * 1.6, 0, leg, height]),
+			block('wood-light', [leg, height - deep - 20, width - 2 * leg, deep]),
+			disc('brass', width / 2, height - 20 - deep / 2, 14, 2.4),
+			block('wood-light', [0, height - 35, width, 35], 4)
+		];
+	};
+}
+
+function cabinet({ width, height }: AnyFeature): Part[] {
+	const plinth = Math.min(70, height / 8);
+	const drawer = (height - plinth - 35) / 3;
+	return [
+		block('wood', [width * 0.03, 0, width * 0.94, height]),
+		...[0, 1, 2].flatMap((row) =>
+			[0, 1].flatMap((side) => {
+				const x = width * (0.06 + side * 0.45);
+				const y = plinth + row * drawer;
+				return [
+					block('wood-light', [x, y + drawer * 0.08, width * 0.43, drawer * 0.84]),
+					disc('brass', x + width * 0.215, y + drawer / 2, 14, 2)
+				];
+			})
+		),
+		block('wood-light', [0, height - 35, width, 35], 4)
+	];
+}
+
+function sofa({ width, height }: AnyFeature): Part[] {
+	const arm = Math.min(180, width / 6);
+	return [
+		block('cloth', [arm / 2, height * 0.1, width - arm, height * 0.9]),
+		block('cushion', [arm, height * 0.45, (width - 2 * arm) / 2 - 8, height * 0.46]),
+		block('cushion', [width / 2 + 8, height * 0.45, (width - 2 * arm) / 2 - 8, height * 0.46]),
+		block('cushion', [arm, height * 0.18, width - 2 * arm, height * 0.24]),
+		block('cloth', [0, height * 0.08, arm, height * 0.62]),
+		block('cloth', [width - arm, height * 0.08, arm, height * 0.62])
+	];
+}
+
+function bed({ width, height }: AnyFeature): Part[] {
+	return [
+		block('wood-light', [0, 0, width, height]),
+		block('panel', [width * 0.06, height * 0.5, width * 0.88, height * 0.42]),
+		block('cushion', [width * 0.06, height * 0.4, width * 0.4, height * 0.22]),
+		block('cushion', [width * 0.54, height * 0.4, width * 0.4, height * 0.22]),
+		block('cloth', [0, height * 0.06, width, height * 0.36])
+	];
+}
+
+function cot({ width, height }: AnyFeature): Part[] {
+	const bars = Math.max(5, Math.round(width / 110));
+	return [
+		block('cushion', [width * 0.04, height * 0.3, width * 0.92, height * 0.16]),
+		...Array.from({ length: bars }, (_, index) =>
+			block('wood-light', [(width * (index + 0.5)) / bars - 8, height * 0.1, 16, height * 0.86])
+		),
+		block('wood-light', [0, height * 0.08, width, height * 0.06]),
+		block('wood-light', [0, height * 0.93, width, height * 0.07])
+	];
+}
+
+function hearth({ width, height }: AnyFeature): Part[] {
+	const jamb = width * 0.17;
+	return [
+		block('casing', [0, 0, width, height]),
+		block('void', [jamb, 0, width - 2 * jamb, height * 0.72]),
+		block('bar', [jamb * 1.3, height * 0.08, width - 2.6 * jamb, height * 0.16]),
+		block('casing', [-width * 0.03, height * 0.92, width * 1.06, height * 0.08], 4)
+	];
+}
+
+function piano({ width, height }: AnyFeature): Part[] {
+	return [
+		block('wood', [0, 0, width, height]),
+		block('panel', [width * 0.07, height * 0.62, width * 0.86, height * 0.28]),
+		block('mould', [width * 0.05, height * 0.5, width * 0.9, height * 0.07]),
+		block('wood-light', [0, height - 30, width, 30], 3)
+	];
+}

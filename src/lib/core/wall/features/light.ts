@@ -1,0 +1,33 @@
+import * as z from 'zod/mini';
+import { grown } from '../../base/geometry/rect.ts';
+import { outlineShape, type FeatureFace } from './types.ts';
+import { block } from './parts.ts';
+import { near, uncovered } from './zones.ts';
+
+export const lightSchema = z.object({ ...outlineShape, kind: z.literal('light') });
+
+/** Distance a warm lamp wants to paper, canvas and glass, mm. From memory: at least 300. */
+const WARM = 300;
+
+export const light: FeatureFace<z.infer<typeof lightSchema>> = {
+	kind: 'light',
+	label: 'Wall light',
+	group: 'fittings',
+	schema: lightSchema,
+	start: { width: 130, height: 300, at: { aboveFloor: 1650 } },
+	usual: {},
+	service: 'cable',
+	zones: (feature) => [
+		uncovered(feature, 'Keep lights clear.'),
+		near(feature, grown(feature, WARM), {
+			grade: 'note',
+			code: 'near-light',
+			message: 'hangs close to the %.',
+			remedy: 'A warm lamp dries and fades it: use a cool one, or move the piece away.'
+		})
+	],
+	draw: ({ width, height }) => [
+		block('brass', [width * 0.38, 0, width * 0.24, height * 0.55]),
+		block('shade', [0, height * 0.45, width, height * 0.55])
+	]
+};

@@ -1,0 +1,42 @@
+import * as z from 'zod/mini';
+import { grown } from '../../base/geometry/rect.ts';
+import { outlineShape, type FeatureFace } from './types.ts';
+import { block } from './parts.ts';
+import { near, uncovered } from './zones.ts';
+
+export const radiatorSchema = z.object({ ...outlineShape, kind: z.literal('radiator') });
+
+/** How far above a radiator the wall still gets its heat, mm. From memory. */
+const HEAT = 1200;
+
+export const radiator: FeatureFace<z.infer<typeof radiatorSchema>> = {
+	kind: 'radiator',
+	label: 'Radiator',
+	group: 'fittings',
+	schema: radiatorSchema,
+	start: { width: 1000, height: 600, at: { aboveFloor: 120 } },
+	usual: {},
+	service: 'pipe',
+	centres: true,
+	zones: (feature) => [
+		uncovered(feature, 'Keep radiators clear.'),
+		near(feature, grown(feature, { above: HEAT }), {
+			grade: 'care',
+			code: 'over-heat',
+			message: 'hangs in the warm air above the %.',
+			remedy:
+				'Rising warm air dries out paper, canvas and joints: hang it elsewhere, or a piece that does not mind.'
+		})
+	],
+	draw: ({ width, height }) => [
+		block('metal', [0, 0, width, height]),
+		...Array.from({ length: Math.max(Math.round(width / 60) - 1, 1) }, (_, index) =>
+			block('panel', [
+				(width * (index + 1)) / Math.max(Math.round(width / 60), 2) - 6,
+				height * 0.06,
+				12,
+				height * 0.88
+			])
+		)
+	]
+};

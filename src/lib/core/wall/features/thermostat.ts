@@ -1,0 +1,33 @@
+import * as z from 'zod/mini';
+import { grown } from '../../base/geometry/rect.ts';
+import { outlineShape, type FeatureFace } from './types.ts';
+import { block, disc } from './parts.ts';
+import { near, uncovered } from './zones.ts';
+
+export const thermostatSchema = z.object({ ...outlineShape, kind: z.literal('thermostat') });
+
+/** Free air a thermostat wants round it, mm. From memory. */
+const AIR = 150;
+
+export const thermostat: FeatureFace<z.infer<typeof thermostatSchema>> = {
+	kind: 'thermostat',
+	label: 'Thermostat',
+	group: 'fittings',
+	schema: thermostatSchema,
+	start: { width: 90, height: 90, at: { aboveFloor: 1450 } },
+	usual: {},
+	service: 'cable',
+	zones: (feature) => [
+		uncovered(feature, 'Covered, it reads the wrong temperature.'),
+		near(feature, grown(feature, AIR), {
+			grade: 'note',
+			code: 'near-fitting',
+			message: 'comes close to the %.',
+			remedy: 'It reads the room’s air: leave some free round it, most of all below.'
+		})
+	],
+	draw: ({ width, height }) => [
+		block('plate', [0, 0, width, height]),
+		disc('slot', width / 2, height / 2, Math.min(width, height) * 0.3)
+	]
+};

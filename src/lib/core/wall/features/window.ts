@@ -1,0 +1,39 @@
+import * as z from 'zod/mini';
+import { grown } from '../../base/geometry/rect.ts';
+import { outlineShape, type FeatureFace } from './types.ts';
+import { block, casingOf, stroke } from './parts.ts';
+import { near, uncovered } from './zones.ts';
+
+export const windowSchema = z.object({ ...outlineShape, kind: z.literal('window') });
+
+/** So near a window the wall is lit and chilled by it, mm. From memory. */
+const BESIDE = 200;
+
+export const windowFace: FeatureFace<z.infer<typeof windowSchema>> = {
+	kind: 'window',
+	label: 'Window',
+	group: 'openings',
+	schema: windowSchema,
+	start: { width: 1000, height: 1200, at: { aboveFloor: 900 } },
+	usual: {},
+	edge: 'casing',
+	breaksStuds: true,
+	zones: (feature) => [
+		uncovered(feature, 'Keep windows clear.'),
+		near(feature, grown(feature, BESIDE), {
+			grade: 'note',
+			code: 'near-window',
+			message: 'hangs right beside the %.',
+			remedy: 'Sun and cold air come in there: keep works on paper farther off, or film the glass.'
+		})
+	],
+	draw: ({ width, height }) => {
+		const casing = casingOf(width);
+		return [
+			block('casing', [0, 0, width, height]),
+			block('pane', [casing, casing, width - 2 * casing, height - 2 * casing]),
+			stroke('bar', width / 2, casing, 0, height - 2 * casing),
+			stroke('bar', casing, height / 2, width - 2 * casing, 0)
+		];
+	}
+};

@@ -1,0 +1,122 @@
+import { lengthIn } from '../../base/units/say.ts';
+import { hitChance, toNearest } from './evidence.ts';
+import { fitHints, type StudFacts } from './estimate.ts';
+import type { PitchFit, SegmentFit } from './posterior.ts';
+import { BESIDE_OPENING } from './segments.ts';
+import { segmentAt } from './wood.ts';
+
+/** A place to try next, and what it would tell. */
+export interface Probe {
+	/** mm from the wall's left end. */
+	x: number;
+	why: string;
+	/** Bits of pitch and phase that a nail there brings on average; 0 or more. */
+	gain: number;
+}
+
+export interface ProbeFacts extends StudFacts {
+	/** Left and right ends of stretches not to nail: cables, pipes. */
+	avoid?: readonly (readonly [number, number])[];
+}
+
+/** A nail that tells less than this is not worth its hole, bits. A choice, no source. */
+export const WORTH_A_NAIL = 0.005;
+
+/** Places are compared this far apart, mm; those told lie at least APART from each other. */
+const STEP = 4;
+const APART = 40;
+const TOLD = 5;
+
+/** Entropy of a yes or no, bits. */
+const bits = (chance: number): number =>
+	chance <= 0 || chance >= 1
+		? 0
+		: -chance * Math.log2(chance) - (1 - chance) * Math.log2(1 - chance);
+
+/** Over the phases of one pitch: the mean chance of wood at x, and the mean entropy of the answer. */
+interface Answers {
+	chance: Float64Array;
+	doubt: Float64Array;
+	step: number;
+}
+
+const NEAR = 40;
+
+function answersOf({ chances, step }: SegmentFit, pitch: number, fooled?: number): Answers {
+	const count = chances.length;
+	const reach = Math.ceil(NEAR / step);
+	const far = { chance: hitChance(NEAR, fooled), doubt: bits(hitChance(NEAR, fooled)) };
+	const chance = new Float64Array(count).fill(far.chance);
+	const doubt = new Float64Array(count).fill(far.doubt);
+	for (let away = -reach; away <= reach; away++) {
+		const hit = hitChance(toNearest(away * step, pitch), fooled);
+		const [more, unsure] = [hit - far.chance, bits(hit) - far.doubt];
+		for (let index = 0; index < count; index++) {
+			const weight = chances[(((index - away) % count) + count) % count]!;
+			chance[index]! += weight * more;
+			doubt[index]! += weight * unsure;
+		}
+	}
+	return { chance, doubt, step };
+}
+
+/**
+ * Where one more nail tells most: places ranked by the information its answer brings, in bits of pitch and phase.
+ * Gain = H(mean chance of wood) - mean H(chance of wood), over every pitch and phase by its chance.
+ *
+ * Impossible facts give no places. Source: expected information of an experiment (mutual information).
+ */
+export function nextProbe(facts: ProbeFacts): Probe[] {
+	const fitted = fitHints(facts);
+	if (!fitted.ok) return [];
+	const { fits, openings } = fitted.value;
+	const answers = new Map(
+		fits.flatMap(({ pitch, segments }) =>
+			segments.map((fit) => [fit, answersOf(fit, pitch, facts.fooled)])
+		)
+	);
+	const probes: (Probe & { ofPitch: number })[] = [];
+	for (let x = STEP; x < facts.wallWidth; x += STEP) {
+		if (outOfReach(x, openings, BESIDE_OPENING) || outOfReach(x, facts.avoid ?? [], 0)) continue;
+		let [mean, doubt, givenPitch] = [0, 0, 0];
+		for (const fit of fits) {
+			const told = answers.get(segmentAt(fit, x)!)!;
+			const index = Math.round(x / told.step) % told.chance.length;
+			mean += fit.chance * told.chance[index]!;
+			doubt += fit.chance * told.doubt[index]!;
+			givenPitch += fit.chance * bits(told.chance[index]!);
+		}
+		const gain = Math.max(bits(mean) - doubt, 0);
+		probes.push({ x, gain, why: '', ofPitch: Math.max(bits(mean) - givenPitch, 0) });
+	}
+	return spreadOut(probes).map(({ ofPitch, ...probe }) => ({
+		...probe,
+		why: reason(fits, ofPitch, probe)
+	}));
+}
+
+const outOfReach = (
+	x: number,
+	stretches: readonly (readonly [number, number])[],
+	by: number
+): boolean => stretches.some(([from, to]) => x >= from - by && x <= to + by);
+
+function spreadOut<P extends Probe>(probes: P[]): P[] {
+	const told: P[] = [];
+	for (const probe of [...probes].sort((a, b) => b.gain - a.gain || a.x - b.x)) {
+		if (told.every(({ x }) => Math.abs(x - probe.x) >= APART)) told.push(probe);
+		if (told.length === TOLD) break;
+	}
+	return told;
+}
+
+function reason(fits: readonly PitchFit[], ofPitch: number, { x, gain }: Probe): string {
+	const byChance = [...fits].sort((a, b) => b.chance - a.chance);
+	const [first, second] = byChance;
+	if (gain < WORTH_A_NAIL) return 'Little is left to learn from one more nail.';
+	if (segmentAt(fits[0]!, x)!.hints === 0)
+		return 'Nothing is known of this stretch yet; any place is as good as another.';
+	if (second && ofPitch > gain / 2)
+		return `A stud here speaks for a spacing of ${lengthIn(first!.pitch)}, none for ${lengthIn(second.pitch)}, or the other way round.`;
+	return 'It falls near where the edge of a stud should be, and narrows that edge whether it hits or misses.';
+}

@@ -1,0 +1,22 @@
+import { care } from '../../base/caution.ts';
+import type { Substrate } from './types.ts';
+
+export const block = {
+	of: 'block',
+	name: 'Block',
+	tell: 'Sounds dull; a drill goes in easily and brings out grey dust.',
+	ground: 'block',
+	studs: null,
+	board: false,
+	asks: [
+		'Hollow and light blocks want plugs made for them: an ordinary one spins.',
+		'Drill without hammer action, so that the shell stays whole.'
+	],
+	cautions: [
+		care(
+			'masonry-dust',
+			'Masonry dust harms lungs and eyes.',
+			'Wear a mask and eye protection, and hold a vacuum under the hole.'
+		)
+	]
+} as const satisfies Substrate;

@@ -1,0 +1,22 @@
+import { care } from '../../base/caution.ts';
+import type { Substrate } from './types.ts';
+
+export const boardSteel = {
+	of: 'board-steel',
+	name: 'Board on steel studs',
+	tell: 'Sounds hollow; a magnet holds all along a stud and not only at its screws.',
+	ground: 'board',
+	studs: { material: 'steel' },
+	board: true,
+	asks: [
+		'A nail does not hold in a steel stud: use a fine-threaded screw through it, or a toggle beside it.',
+		'Find the studs by magnet; they are thin, so find both edges.'
+	],
+	cautions: [
+		care(
+			'steel-studs',
+			'Screws tear out of thin steel sooner than out of wood.',
+			'Take ratings for steel, never for wood; for heavy pieces ask for blocking between the studs.'
+		)
+	]
+} as const satisfies Substrate;

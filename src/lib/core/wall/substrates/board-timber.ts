@@ -1,0 +1,23 @@
+import { note } from '../../base/caution.ts';
+import type { Substrate } from './types.ts';
+
+export const boardTimber = {
+	of: 'board-timber',
+	name: 'Board on timber studs',
+	tell: 'Sounds hollow with hard places every {400 mm} to {600 mm}; a nail brings out white dust, then wood.',
+	ground: 'board',
+	studs: { material: 'timber' },
+	board: true,
+	asks: [
+		'Find the studs for anything heavy.',
+		'Light pieces hang on picture hooks in the board alone.',
+		'A screw enters a stud by at most {31.75 mm}: cables may run through its middle.'
+	],
+	cautions: [
+		note(
+			'board-alone',
+			'Board by itself holds little, and less with time.',
+			'Use an anchor that matches the board, or a stud.'
+		)
+	]
+} as const satisfies Substrate;

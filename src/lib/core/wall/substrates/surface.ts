@@ -1,0 +1,45 @@
+import { care, note, type Caution } from '../../base/caution.ts';
+
+export const SURFACES = ['smooth', 'textured', 'paper', 'tile'] as const;
+export type Surface = (typeof SURFACES)[number];
+
+/** What lies on the face of the wall, what it asks, and its caution. Common practice. */
+export const surfaces: Record<
+	Surface,
+	{ name: string; asks: string; caution: Caution | null; suspectWhenOld?: true }
+> = {
+	smooth: {
+		name: 'Smooth paint',
+		asks: 'Painter’s tape takes the marks; adhesive strips hold on it where the paint is sound.',
+		caution: null
+	},
+	textured: {
+		suspectWhenOld: true,
+		name: 'Textured',
+		asks: 'Tape and strips hold badly: mark with a soft pencil.',
+		caution: note(
+			'textured-surface',
+			'Adhesive strips do not hold on a textured wall.',
+			'Hang by hooks or screws instead.'
+		)
+	},
+	paper: {
+		name: 'Wallpaper',
+		asks: 'Cut a small V in the paper, fold it up, and glue it back over the hole one day.',
+		caution: note(
+			'on-paper',
+			'Tape and adhesive strips tear wallpaper off.',
+			'Mark with a soft pencil or on low-tack tape at an edge; hang by hooks or screws.'
+		)
+	},
+	tile: {
+		suspectWhenOld: true,
+		name: 'Tile over it',
+		asks: 'Drill the tile with a tile bit, slowly, without hammer action, through tape; best in a joint.',
+		caution: care(
+			'on-tile',
+			'Tiles crack, and there is often a pipe behind them.',
+			'Ask a specialist before drilling near taps, showers or in a wet room.'
+		)
+	}
+};

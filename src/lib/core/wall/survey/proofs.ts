@@ -1,0 +1,96 @@
+import { mustBeFinite } from '../../base/check.ts';
+import { byFormula, TAPE_READING, type Derived } from '../../base/derived.ts';
+import type { SurveyedWall } from './surveyed-wall.ts';
+import { lengthIn } from '../../base/units/say.ts';
+import { ceilingAt, floorAt } from './outline.ts';
+
+/** A measure to repeat before the survey is trusted. */
+export interface Proof {
+	key: 'width' | 'height' | 'diagonal';
+	label: string;
+	/** How to take it. */
+	how: string;
+	/** What the survey says it should be, mm. */
+	expected: Derived;
+	/** mm it may differ. */
+	tolerance: number;
+	/** What the person read, mm. */
+	read: number | null;
+	/** What the reading shows; null until there is one. */
+	verdict: { agrees: boolean; text: string } | null;
+}
+
+/** Two readings of a tape may differ this much, mm. */
+const READINGS = 3 * TAPE_READING;
+
+/** A tape that sags or turns a corner reads this much long over a metre, mm. From memory. */
+const SAG = 0.5;
+
+/** How far a length measured again may be off, mm: 3 readings of a tape, and what it sags. */
+export const readAgainWithin = (mm: number): number => READINGS + (SAG * mm) / 1000;
+
+/**
+ * The measures that prove a survey: the width again at another height, the height again at the other end, and a
+ * diagonal, which shows whether the ends are plumb. Expected: the width; ceiling less floor at the right end;
+ * √(width² + rise²) from the floor's left end to the ceiling's right end.
+ */
+export function proofsOf(wall: SurveyedWall): Proof[] {
+	const { width, proof } = wall;
+	const atRight = ceilingAt(wall, width);
+	const height = atRight - floorAt(wall, width);
+	mustBeFinite({ width, height });
+	const diagonal = Math.hypot(width, atRight);
+	const tape = [{ label: 'reading the tape', plusMinus: TAPE_READING }];
+	return [
+		proved({
+			key: 'width',
+			label: 'Width, at head height',
+			how: 'Corner to corner on the wall face, as high as you can reach; the first was taken low.',
+			expected: byFormula(width, 'the width as surveyed', tape),
+			tolerance: readAgainWithin(width),
+			read: proof.width,
+			shows: (off) =>
+				`At that height the wall is ${lengthIn(Math.abs(off))} ${off > 0 ? 'wider' : 'narrower'}: a corner is out of plumb. Measure from one corner only, at the height of the marks.`
+		}),
+		proved({
+			key: 'height',
+			label: 'Height, at the right end',
+			how: 'Floor to ceiling beside the right corner.',
+			expected: byFormula(height, 'ceiling less floor at the right end, as surveyed', tape),
+			tolerance: readAgainWithin(height),
+			read: proof.height,
+			shows: (off) =>
+				`It is ${lengthIn(Math.abs(off))} ${off > 0 ? 'higher' : 'lower'} than the survey says: the floor or the ceiling is not as surveyed there. Read both again from the level line.`
+		}),
+		proved({
+			key: 'diagonal',
+			label: 'Diagonal, floor left to ceiling right',
+			how: 'From the floor in the left corner to the ceiling in the right one, the tape pulled tight.',
+			expected: byFormula(
+				diagonal,
+				'√(width² + (ceiling at the right end above the floor at the left)²)',
+				tape
+			),
+			tolerance: readAgainWithin(diagonal),
+			read: proof.diagonal,
+			shows: (off) =>
+				`With the other two right, the top of the right corner stands ${lengthIn(Math.abs((off * diagonal) / width))} ${off > 0 ? 'farther out' : 'farther in'} than its foot.`
+		})
+	];
+}
+
+function proved({
+	shows,
+	...proof
+}: Omit<Proof, 'verdict'> & { shows: (off: number) => string }): Proof {
+	if (proof.read === null) return { ...proof, verdict: null };
+	const off = proof.read - proof.expected.value;
+	const agrees = Math.abs(off) <= proof.tolerance;
+	return {
+		...proof,
+		verdict: {
+			agrees,
+			text: agrees ? `It agrees, to within ${lengthIn(proof.tolerance)}.` : shows(off)
+		}
+	};
+}

@@ -1,0 +1,174 @@
+import { care, stop, type Caution, type Grade } from '../../base/caution.ts';
+import { faceOf, type Feature } from '../features/index.ts';
+import { holdsPoint, right, top, type Rect } from '../../base/geometry/rect.ts';
+import type { SurveyedWall } from './surveyed-wall.ts';
+import { lengthIn } from '../../base/units/say.ts';
+import { ceilingAt, floorAt, wallTop } from './outline.ts';
+
+/** A stretch of wall where something is likely to run. Never a permission to drill elsewhere. */
+export interface Run {
+	of: 'cable' | 'pipe' | 'duct';
+	grade: Grade & ('stop' | 'care');
+	rect: Rect;
+	/** What it is likely to be, such as “cable straight up or down from the socket”. */
+	what: string;
+	source: string;
+}
+
+/** BS 7671, 522.6.202: within 150 mm of the top of a wall and of an angle between two walls. */
+export const CORNER_ZONE = 150;
+/** NEC 300.4(D): a screw should not enter a stud deeper than 1 1/4 in. */
+export const STUD_DEPTH = 31.75;
+
+const ZONES = 'BS 7671, 522.6.202, in our words';
+const PRACTICE = 'common practice';
+/** Room left on each side of a pipe that goes straight down, mm. From memory. */
+const PIPE = 75;
+
+/**
+ * Where cables and pipes are likely: straight up, down and level from sockets, switches and lights; down from
+ * radiators; from where one was met; beneath the ceiling and beside corners; anywhere beside wet rooms. A hint, never permission: elsewhere
+ * than under BS 7671 cables may run anywhere, and what is on the other face of a thin wall counts too.
+ */
+export function likelyRuns(wall: SurveyedWall): Run[] {
+	return [...wall.features.flatMap((feature) => runsOf(feature, wall)), ...edges(wall)];
+}
+
+function runsOf(feature: Feature, wall: SurveyedWall): Run[] {
+	const { service, met } = faceOf(feature);
+	const name = feature.name.toLowerCase();
+	if (met) return runsFrom(feature, met(feature), wall);
+	if (service === 'cable')
+		return [
+			{
+				of: 'cable',
+				grade: 'stop',
+				rect: plumb(wall, feature.x, right(feature)),
+				what: `a cable straight up or down from the ${name}`,
+				source: ZONES
+			},
+			{
+				of: 'cable',
+				grade: 'care',
+				rect: level(wall, feature),
+				what: `a cable level with the ${name}`,
+				source: ZONES
+			}
+		];
+	if (service === 'pipe')
+		return [feature.x, right(feature)].map((x): Run => ({
+			of: 'pipe',
+			grade: 'stop',
+			rect: between(x - PIPE, x + PIPE, floorAt(wall, x), top(feature)),
+			what: `a pipe down from the ${name}`,
+			source: PRACTICE
+		}));
+	if (service === 'duct')
+		return [
+			{
+				of: 'duct',
+				grade: 'care',
+				rect: plumb(wall, feature.x, right(feature)),
+				what: `a duct straight up or down from the ${name}`,
+				source: PRACTICE
+			}
+		];
+	return [];
+}
+
+/** What was met goes on up or down as a rule, and may turn aside. */
+function runsFrom(feature: Feature, of: Run['of'], wall: SurveyedWall): Run[] {
+	const { x, y, width, height } = feature;
+	const wide = { ...feature, y: y - PIPE, height: height + 2 * PIPE };
+	return [
+		{
+			of,
+			grade: 'stop',
+			rect: plumb(wall, x - PIPE, x + width + PIPE),
+			what: `the ${of} that was met here, straight up or down`,
+			source: PRACTICE
+		},
+		{
+			of,
+			grade: 'care',
+			rect: level(wall, wide),
+			what: `the ${of} that was met here, should it turn aside`,
+			source: PRACTICE
+		}
+	];
+}
+
+function edges(wall: SurveyedWall): Run[] {
+	const strip = (rect: Rect, what: string): Run => ({
+		of: 'cable',
+		grade: 'care',
+		rect,
+		what,
+		source: ZONES
+	});
+	const ceiling = Math.min(ceilingAt(wall, 0), ceilingAt(wall, wall.width));
+	return [
+		strip(
+			between(0, wall.width, ceiling - CORNER_ZONE, wallTop(wall)),
+			`a cable within ${lengthIn(CORNER_ZONE)} of the ceiling`
+		),
+		strip(
+			plumb(wall, 0, CORNER_ZONE),
+			`a cable within ${lengthIn(CORNER_ZONE)} of the left corner`
+		),
+		strip(
+			plumb(wall, wall.width - CORNER_ZONE, wall.width),
+			`a cable within ${lengthIn(CORNER_ZONE)} of the right corner`
+		)
+	];
+}
+
+const between = (left: number, to: number, bottom: number, up: number): Rect => ({
+	x: left,
+	y: bottom,
+	width: to - left,
+	height: up - bottom
+});
+
+/** From floor to ceiling. */
+const plumb = (wall: SurveyedWall, left: number, to: number): Rect =>
+	between(
+		left,
+		to,
+		Math.min(floorAt(wall, left), floorAt(wall, to)),
+		Math.max(ceilingAt(wall, left), ceilingAt(wall, to))
+	);
+
+/** Along the wall at the height of a feature, as far as the next doors or windows that cut it off. */
+function level(wall: SurveyedWall, { x, y, width, height }: Feature): Rect {
+	const cuts = wall.features.filter(
+		(other) => faceOf(other).breaksStuds && other.y < y + height && top(other) > y
+	);
+	const left = Math.max(0, ...cuts.map(right).filter((end) => end <= x));
+	const end = Math.min(
+		wall.width,
+		...cuts.map((cut) => cut.x).filter((start) => start >= x + width)
+	);
+	return between(left, end, y, y + height);
+}
+
+const REMEDY =
+	'Move it, or trace the run with a detector and turn the power or water off before drilling. If in doubt ask a licensed electrician or plumber; local rules win.';
+
+/** What a hole at a place should be warned of; the gravest first. */
+export function runCautions(
+	runs: readonly Run[],
+	at: { x: number; y: number },
+	hole: string
+): Caution[] {
+	return runs
+		.filter(({ rect }) => holdsPoint(rect, at))
+		.sort((a, b) => Number(b.grade === 'stop') - Number(a.grade === 'stop'))
+		.map(({ grade, of, what, source }) =>
+			(grade === 'stop' ? stop : care)(
+				`over-${of}`,
+				`${hole} may meet ${what} (${source}).`,
+				REMEDY
+			)
+		);
+}
