@@ -1,4 +1,5 @@
 import { boundsOf, centreX, centreY, right, top, type Rect } from '../base/geometry/rect.ts';
+import { evenGaps } from './even-gaps.ts';
 import type { Move, Outlined } from './outlined.ts';
 
 /** What can be done to several pieces at once. */
@@ -51,14 +52,32 @@ function spaced(act: 'across' | 'up', pieces: readonly Outlined[], given?: numbe
 	const size = ({ rect }: Outlined) => (across ? rect.width : rect.height);
 	const row = [...pieces].sort((a, b) => start(a) - start(b));
 	const last = row.at(-1)!;
-	const free =
-		start(last) + size(last) - start(row[0]!) - row.reduce((sum, each) => sum + size(each), 0);
-	const gap = given ?? free / (row.length - 1);
-	let at = start(row[0]!);
-	return row.map((each) => {
-		const by = at - start(each);
-		at += size(each) + gap;
+	const first = start(row[0]!);
+	const widths = row.map(size);
+	const lefts =
+		given === undefined
+			? flushBetween(first, start(last) + size(last), widths)
+			: startsAt(first, widths, given);
+	return row.map((each, index) => {
+		const by = lefts[index]! - start(each);
 		return { id: each.id, dx: across ? by : 0, dy: across ? 0 : by };
+	});
+}
+
+/** Even gaps between two ends; pieces too wide for that overlap evenly. */
+function flushBetween(from: number, to: number, widths: readonly number[]): number[] {
+	const even = evenGaps({ span: to - from, widths, ends: 'flush', start: from });
+	if (even.ok) return even.value.lefts;
+	const wide = widths.reduce((a, b) => a + b, 0);
+	return startsAt(from, widths, (to - from - wide) / (widths.length - 1));
+}
+
+function startsAt(from: number, widths: readonly number[], gap: number): number[] {
+	let at = from;
+	return widths.map((width) => {
+		const here = at;
+		at += width + gap;
+		return here;
 	});
 }
 

@@ -1,6 +1,5 @@
 <script lang="ts">
 	import {
-		candelaFor,
 		careNotes,
 		doseOf,
 		FADES,
@@ -9,6 +8,7 @@
 		formatLength,
 		hoursItMay,
 		isTooMuch,
+		lampWithin,
 		LIGHT_LIMITS,
 		luxOn,
 		nearIt,
@@ -145,8 +145,10 @@
 		the wall: its beam comes down at 30° from plumb, and neither glares nor throws the frame’s
 		shadow.
 		{#if limit}
-			At most <span class="measure">{Math.round(candelaFor(limit.lux, lamp))} candela</span> towards
-			it, for {limit.lux} lux at its middle; its top gets more. An LED without ultraviolet.
+			{@const light = lampWithin(limit.lux, lamp)}
+			At most <span class="measure">{Math.round(light.candela)} candela</span> towards it: its top
+			then gets {Math.round(light.top)} lux, its middle {Math.round(light.middle)}. An LED without
+			ultraviolet.
 		{/if}
 	</p>
 {/if}

@@ -8,7 +8,7 @@ import type { PieceCaution } from '../../plan/clear.ts';
 import type { PlannedPiece } from '../../model/planned.ts';
 import { top } from '../../base/geometry/rect.ts';
 import { ceilingAt } from '../../wall/survey/outline.ts';
-import { AIM, aimDistance } from '../../wall/light/spot.ts';
+import { AIM, aimDistance, candelaFor, spotOnWall } from '../../wall/light/spot.ts';
 import {
 	lightDose,
 	LIGHT_LIMITS,
@@ -51,9 +51,12 @@ export function hoursItMay(piece: Piece, wall: Pick<Wall, 'lux' | 'lit'>): numbe
 /** A lamp at the ceiling that lights a piece at the usual angle. */
 export interface LampPlace {
 	lampHeight: number;
+	/** Of the piece's middle and of its top edge, mm above the level datum. */
 	targetHeight: number;
-	/** From the wall, mm. */
+	topHeight: number;
+	/** From the wall, and from the face of the piece, mm. */
 	distance: number;
+	fromFace: number;
 }
 
 /** Where a lamp at the ceiling belongs; null where the piece reaches up to it. */
@@ -70,7 +73,28 @@ export function spotFor(
 		...{ lampHeight, targetHeight, standsOut: piece.depth },
 		fromVertical: AIM
 	});
-	return { lampHeight, targetHeight, distance };
+	return {
+		...{ lampHeight, targetHeight, topHeight: top(rect) },
+		...{ distance, fromFace: distance - piece.depth }
+	};
+}
+
+/** How strong a bare lamp may be, candela, and what light its top and middle then get, lux. */
+export interface LampLight {
+	candela: number;
+	top: number;
+	middle: number;
+}
+
+/** The strongest lamp at its place that gives no part of a piece more than so many lux: its top is nearest and gets most. */
+export function lampWithin(
+	lux: number,
+	{ lampHeight, targetHeight, topHeight, fromFace: distance }: LampPlace
+): LampLight {
+	const candela = candelaFor(lux, { lampHeight, targetHeight: topHeight, distance });
+	const at = (height: number) =>
+		spotOnWall({ lampHeight, targetHeight: height, distance, candela }).lux;
+	return { candela, top: at(topHeight), middle: at(targetHeight) };
 }
 
 /** Who may touch it, and how. Common practice. */

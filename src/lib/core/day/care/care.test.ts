@@ -2,7 +2,7 @@ import { expect } from 'chai';
 import { DEMO } from '../../../store/demo/index.ts';
 import { planWallFast } from '../../plan/plan-wall-fast.ts';
 import { fadesOf } from '../../piece/kinds/fades-of.ts';
-import { careNotes, doseOf, hoursItMay, litOn, spotFor } from './care-of.ts';
+import { careNotes, doseOf, hoursItMay, lampWithin, litOn, spotFor } from './care-of.ts';
 import { luxOn } from '../../wall/light/lux-on.ts';
 import { isTooMuch, lightDose, lightOfYear, type Fades } from '../../wall/light/light-dose.ts';
 import { aimDistance, candelaFor, spotOnWall } from '../../wall/light/spot.ts';
@@ -149,6 +149,13 @@ describe('the care of a piece where it hangs', () => {
 		const plan = planWallFast(DEMO, wall.id);
 		const planned = plan.ok ? plan.value.pieces[0]! : (null as never);
 		const lamp = spotFor(planned, chart, wall)!;
+		// A lamp whose light is just borne at the top gives less to the middle: 1/1.8158 of it in the case above.
+		const at = { lampHeight: 2700, targetHeight: 1500, topHeight: 1800 };
+		const fromFace = 1200 * Math.tan(Math.PI / 6);
+		const light = lampWithin(50, { ...at, distance: fromFace + 30, fromFace });
+		expect(light.top).closeTo(50, 1e-9);
+		expect(light.middle).closeTo(50 / 1.815796930471944, 1e-9);
+		expect(lamp.fromFace).closeTo(lamp.distance - chart.depth, 1e-9);
 		expect(lamp.distance).closeTo(
 			(lamp.lampHeight - lamp.targetHeight) * Math.tan(Math.PI / 6) + chart.depth,
 			1e-9

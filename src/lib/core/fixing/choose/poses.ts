@@ -16,6 +16,7 @@ import { withSuitability } from '../../piece/hangers/suited.ts';
 import { kindOf } from '../../piece/kinds/index.ts';
 import type { Piece } from '../../piece/piece.ts';
 import type { Project } from '../../model/project.ts';
+import { studsUnder } from '../../piece/statics/cleat.ts';
 import type { Result } from '../../base/result.ts';
 
 /** One way a piece could stand against its wall: its back, and where its points are. */
@@ -237,7 +238,9 @@ function meetings(hanger: AnyHanger, back: Back, { x, hungPiece, studs }: Standi
 	const { meet } = hanger;
 	if (!meet) return [];
 	const { left, right } = meet.reach(back, hungPiece);
-	const within = studs.map((stud) => stud - x).filter((at) => at > -left && at < right);
+	const within = studsUnder({ left: x - left, width: left + right, studs, margin: 0 }).map(
+		(stud) => stud - x
+	);
 	const mixed = within
 		.flatMap((at) => [[at, -at].sort((a, b) => a - b), [-left, at, right]])
 		.filter((places) => places.every((at, index) => fits(at, places[index - 1])));

@@ -1,6 +1,6 @@
 import { toDegrees, toRadians } from '../../base/units/constants.ts';
 import { lengthIn } from '../../base/units/say.ts';
-import { tiltFromHookError } from '../statics/two-points.ts';
+import { hookCorrection, tiltFromHookError } from '../statics/two-points.ts';
 import type { Hung, HungPiece, LevelStep, Side, WallPoint } from './types.ts';
 
 export const highSide = (tilt: number): Side => (tilt > 0 ? 'right' : 'left');
@@ -13,11 +13,9 @@ function outermost({ points }: Hung): [left: WallPoint, right: WallPoint] {
 	return [sorted[0]!, sorted.at(-1)!];
 }
 
-/**
- * How far one end of a span stands higher than the other at a tilt, mm: S·sin(tilt).
- * Source: similar triangles; S·m/B for m read over a length B.
- */
-const offOver = (span: number, tilt: number): number => span * Math.sin(toRadians(Math.abs(tilt)));
+/** How far one end of a span stands higher than the other at a tilt, mm: S·sin(tilt). */
+const offOver = (span: number, tilt: number): number =>
+	hookCorrection({ span, levelError: Math.sin(toRadians(Math.abs(tilt))), over: 1 });
 
 /** Rigid points: one of them is set lower, or the other higher. */
 export function levelAtPoints(tilt: number, hung: Hung, piece: HungPiece): LevelStep {

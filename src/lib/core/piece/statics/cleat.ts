@@ -77,7 +77,7 @@ export function studsUnder({
 }: {
 	left: number;
 	width: number;
-	studs: number[];
+	studs: readonly number[];
 	margin: number;
 }): number[] {
 	for (const [name, value] of Object.entries({ width, margin }))
