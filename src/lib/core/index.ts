@@ -1,6 +1,8 @@
 /** The public face of the core: stored facts in, everything derived out. Each name is used outside the core, or is asked for by the API or by checks from outside. */
 export type { Caution } from './base/caution.ts';
 export { byFormula, type Derived, writeSum } from './base/derived.ts';
+export { RING_PLATE_MM } from './base/figures/hardware.ts';
+export { HALF_STUD_MM } from './base/figures/studs.ts';
 export { before, type Eye, seenFrom, type Spot } from './base/geometry/camera.ts';
 export { type Homography, mapPoint, type Quad, rectToQuad } from './base/geometry/homography.ts';
 export { alongLine, type Point } from './base/geometry/line.ts';
@@ -66,7 +68,6 @@ export {
 	type StudEstimate,
 	SURE
 } from './wall/studs/estimate.ts';
-export { HALF_STUD } from './wall/studs/evidence.ts';
 export {
 	HIDDEN_KINDS,
 	type HiddenKind,
@@ -108,7 +109,7 @@ export { type Lit, type Stairs, WET_SIDES, type WetSide } from './wall/survey/sc
 export { downAt, slopeTo } from './wall/survey/slope.ts';
 export { rakeOf, stairsSpan } from './wall/survey/stairs.ts';
 export type { WallPhoto } from './wall/survey/wall-photo.ts';
-export { longestScrew, RING_PLATE } from './piece/framing/frame-size.ts';
+export { longestScrew } from './piece/framing/frame-size.ts';
 export { frameFromWork, MOUNT_SCHOOLS, type MountSchool } from './piece/framing/from-work.ts';
 export { mountMargins } from './piece/framing/mount.ts';
 export { backHardware } from './piece/hangers/back-hardware.ts';

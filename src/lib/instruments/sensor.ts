@@ -1,4 +1,4 @@
-import { fail, HALF_STUD, normalDraw, ok, type HiddenWall, type Result } from '../core/index.ts';
+import { fail, HALF_STUD_MM, normalDraw, ok, type HiddenWall, type Result } from '../core/index.ts';
 import type { Instrument } from './instrument.ts';
 import { battery, LOW } from './simulated.ts';
 
@@ -23,11 +23,11 @@ export function studSensor(
 		simulated: true,
 		read: (): Result<SensedEdges> => {
 			if (!lasts()) return LOW;
-			const stud = studs.find((x) => x - HALF_STUD >= from && x + HALF_STUD <= to);
+			const stud = studs.find((x) => x - HALF_STUD_MM >= from && x + HALF_STUD_MM <= to);
 			if (stud === undefined)
 				return fail('out-of-range', 'It found no stud on the way. Sweep farther.');
-			const left = stud - HALF_STUD + normalDraw(draw, EDGE);
-			return ok({ left, right: Math.max(stud + HALF_STUD + normalDraw(draw, EDGE), left + 5) });
+			const left = stud - HALF_STUD_MM + normalDraw(draw, EDGE);
+			return ok({ left, right: Math.max(stud + HALF_STUD_MM + normalDraw(draw, EDGE), left + 5) });
 		}
 	};
 }

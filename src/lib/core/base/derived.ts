@@ -28,13 +28,6 @@ export interface Derived {
 	parts: Uncertainty[];
 }
 
-/** Likely reading error of a tape held by a person, mm. From memory: half of a sixteenth. */
-export const TAPE_READING = 0.8;
-/** Likely error of a pencil mark, and of the point set on it, mm. From memory. */
-export const MARKING = 0.5;
-/** Likely error of a drop read while pulling a wire up by hand, mm. From memory. */
-export const PULL_READING = 1.5;
-
 /** Independent errors combined: √Σ(±²). */
 export function combine(parts: Uncertainty[]): { plusMinus: number; parts: Uncertainty[] } {
 	return {

@@ -9,7 +9,13 @@ import { rectOf, within } from './room.ts';
 const REGION: Rect = { x: 0, y: 0, width: 4000, height: 2400 };
 const task = (items: readonly Item[], change: Partial<Task> = {}): Task => ({
 	...{ items, region: REGION, keepOuts: [], gap: 50, axis: { x: 2000, y: 1400 }, locked: [] },
-	...{ rake: { rise: 1, going: 1, up: 'right' as const }, studs: [], draw: seeded(1), budget: 400 },
+	...{
+		rake: { rise: 1, going: 1, up: 'right' as const },
+		studs: [],
+		heavy: 15,
+		draw: seeded(1),
+		budget: 400
+	},
 	...change
 });
 const square = (id: string, side = 300): Item => ({ id, width: side, height: side });

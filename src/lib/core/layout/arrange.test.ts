@@ -312,7 +312,7 @@ describe('too much for the region', () => {
 
 describe('the score', () => {
 	const items = pieces([400, 500], [400, 500], [400, 500], [400, 500], [400, 500]);
-	const task = { items, axis: { x: 2000, y: 1450 }, gap: 50, studs: [] as number[] };
+	const task = { items, axis: { x: 2000, y: 1450 }, gap: 50, studs: [] as number[], heavy: 15 };
 	const row = (change: (place: Place, index: number) => Place = (place) => place) =>
 		scoreOf(
 			items.map(({ id }, index) => change({ id, x: 900 + index * 450, y: 1200 }, index)),

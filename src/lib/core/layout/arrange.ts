@@ -3,6 +3,7 @@ import { boundsOf, centreX, centreY, overlap, type Rect } from '../base/geometry
 import { seeded } from '../base/random.ts';
 import { fail, ok, type Result } from '../base/result.ts';
 import { lengthIn } from '../base/units/say.ts';
+import { usualHouseRules } from '../model/house-rules.ts';
 import type { Item, Layout, Place, Rake, Region, StyleName, Task } from './types.ts';
 import { allFree, boxOf, rectOf, within } from './room.ts';
 import { roomiest } from './roomiest.ts';
@@ -29,6 +30,8 @@ export interface Wanted {
 	bottom?: number;
 	rake?: Rake;
 	studs?: readonly number[];
+	/** From this weight on a piece should meet a stud, kg; the usual house rule by default. */
+	heavy?: number;
 	/** Iterations a search may take; 6,000 by default. */
 	budget?: number;
 }
@@ -75,6 +78,7 @@ export function arrange(wanted: Wanted): Result<{ candidates: Candidate[] }> {
 		}),
 		rake: wanted.rake ?? USUAL_RAKE,
 		studs: wanted.studs ?? [],
+		heavy: wanted.heavy ?? usualHouseRules.heavy,
 		draw: seeded(seed),
 		budget: Math.min(wanted.budget ?? BUDGET, Math.ceil(MOST_WORK / Math.max(items.length, 1) ** 2))
 	};

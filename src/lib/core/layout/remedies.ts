@@ -1,3 +1,4 @@
+import { LEAST_GAP_MM } from '../base/figures/layout.ts';
 import { arrange, type Wanted } from './arrange.ts';
 import type { Item, Region, StyleName } from './types.ts';
 import { styleFacts } from './styles/index.ts';
@@ -9,8 +10,6 @@ export type Remedy =
 	| { by: 'region'; region: Region }
 	| { by: 'style'; style: StyleName; label: string };
 
-/** A gap smaller than this is not offered, mm: below it two frames read as touching. From memory. */
-const LEAST_GAP = 12;
 /** Enough to see whether something fits. */
 const GLANCE = 60;
 /** Up to this many pieces each one left out is tried back in. */
@@ -38,7 +37,7 @@ export function remedies(wanted: Wanted, larger: Region | null): Remedy[] {
 
 /** The largest whole mm below a gap with which it fits. */
 function largestGap(gap: number, fits: (gap: number) => boolean): number | null {
-	let [low, high] = [LEAST_GAP, Math.ceil(gap) - 1];
+	let [low, high] = [LEAST_GAP_MM, Math.ceil(gap) - 1];
 	if (high < low || !fits(low)) return null;
 	while (low < high) {
 		const middle = Math.ceil((low + high) / 2);

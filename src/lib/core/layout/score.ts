@@ -1,3 +1,4 @@
+import { MEETS_STUD_MM } from '../base/figures/studs.ts';
 import { boundsOf, centreX, centreY, right, top, type Rect } from '../base/geometry/rect.ts';
 import type { Item, Place, Task } from './types.ts';
 import { facing, NEARLY } from './facing.ts';
@@ -25,16 +26,12 @@ export interface Score {
 	total: number;
 }
 
-/** From this weight on a piece should meet a stud, kg. A house rule, no source. */
-const HEAVY = 15;
-/** A hook meets a stud within this distance of its middle, mm: its half less a margin for the nail. */
-const MEETS = 15;
 const capped = (fault: number): number => Math.min(Math.max(fault, 0), 1);
 
 /** How a layout looks, part by part: 0 is without fault. */
 export function scoreOf(
 	places: readonly Place[],
-	{ items, axis, gap, studs }: Pick<Task, 'items' | 'axis' | 'gap' | 'studs'>
+	{ items, axis, gap, studs, heavy }: Pick<Task, 'items' | 'axis' | 'gap' | 'studs' | 'heavy'>
 ): Score {
 	const byId = new Map(items.map((item) => [item.id, item]));
 	const hung = places.map((place) => {
@@ -52,7 +49,7 @@ export function scoreOf(
 		turns: turns(rects, box),
 		eye: capped(Math.abs(centreY(box) - axis.y) / 300),
 		nearly: rects.length < 2 ? null : nearly(rects),
-		bones: bones(hung, studs)
+		bones: bones(hung, studs, heavy)
 	};
 	let [sum, counted] = [0, 0];
 	for (const part of SCORE_PARTS) {
@@ -183,12 +180,12 @@ function isSlip(low: number, high: number): boolean {
 /** Farther apart than this two pieces are no neighbours to the eye, mm. From memory. */
 const NEIGHBOUR = 200;
 
-function bones(hung: readonly Hung[], studs: readonly number[]): number | null {
-	const heavy = hung.filter(({ item }) => (item.weight ?? 0) >= HEAVY);
+function bones(hung: readonly Hung[], studs: readonly number[], heavyFrom: number): number | null {
+	const heavy = hung.filter(({ item }) => (item.weight ?? 0) >= heavyFrom);
 	if (studs.length === 0 || heavy.length === 0) return null;
 	const hooks = heavy.flatMap(({ item, rect }) =>
 		(item.hooks ?? [0]).map((x) => centreX(rect) + x)
 	);
-	const met = hooks.filter((x) => studs.some((stud) => Math.abs(stud - x) <= MEETS));
+	const met = hooks.filter((x) => studs.some((stud) => Math.abs(stud - x) <= MEETS_STUD_MM));
 	return 1 - met.length / hooks.length;
 }

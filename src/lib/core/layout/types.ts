@@ -44,6 +44,8 @@ export interface Task {
 	rake: Rake;
 	/** Centres of studs, mm; empty where none are known. */
 	studs: readonly number[];
+	/** From this weight on a piece should meet a stud, kg. */
+	heavy: number;
 	/** Numbers from 0 up to 1. */
 	draw: () => number;
 	/** How many iterations a search may take. */

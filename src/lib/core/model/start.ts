@@ -1,3 +1,4 @@
+import { LEAST_DOOR_MM } from '../base/figures/surroundings.ts';
 import { usualPaper } from '../base/schemas/paper.ts';
 import { hangerOf, hangers, type Back, type HangerKind } from '../piece/hangers/index.ts';
 import { kindOf, type OutlineShape, type PieceKind } from '../piece/kinds/index.ts';
@@ -164,7 +165,7 @@ export function startPiece(
 /** A photo of a wall before its corners are put right: the widest upright opening is taken for known, else the whole wall. */
 export function startWallPhoto(wall: Wall, hash: string): WallPhoto {
 	const [door] = wall.features
-		.filter(({ width, height }) => height > width && height > MOST_OF_A_DOOR)
+		.filter(({ width, height }) => height > width && height > LEAST_DOOR_MM)
 		.sort((a, b) => b.width - a.width);
 	const { x, y, width, height } = door ?? { x: 0, y: 0, width: wall.width, height: wall.height };
 	const corner = (across: number, down: number) => ({ x: across, y: down });
@@ -174,9 +175,6 @@ export function startWallPhoto(wall: Wall, hash: string): WallPhoto {
 		known: { x, y, width, height }
 	};
 }
-
-/** Lower than this it is no door, mm. */
-const MOST_OF_A_DOOR = 1700;
 
 /** A new feature of a kind, of the usual size, in the middle of the wall. */
 export function startFeature(newId: NewId, kind: FeatureKind, wall: Wall): Feature {

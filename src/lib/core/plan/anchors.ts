@@ -1,3 +1,4 @@
+import { STRETCH_MM } from '../base/figures/layout.ts';
 import { faceOf } from '../wall/features/index.ts';
 import { centreX, right, type Rect } from '../base/geometry/rect.ts';
 import type { Wall } from '../model/wall.ts';
@@ -12,9 +13,6 @@ export interface Anchor {
 	/** Furniture that the group can stand over; null where there is none. */
 	under: Rect | null;
 }
-
-/** A stretch between two openings is worth centring on from this width, mm. */
-const STRETCH = 500;
 
 /** The wall, furniture from the widest on, and the stretches between doors and windows, equal to both casings. */
 export function anchorsOn(wall: Wall): Anchor[] {
@@ -32,7 +30,7 @@ export function anchorsOn(wall: Wall): Anchor[] {
 		.sort((a, b) => a.x - b.x);
 	const between = openings.slice(1).flatMap((next, index) => {
 		const before = openings[index]!;
-		if (next.x - right(before) < STRETCH) return [];
+		if (next.x - right(before) < STRETCH_MM) return [];
 		return [
 			{
 				id: `${before.id}|${next.id}`,

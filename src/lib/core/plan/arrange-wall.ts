@@ -1,3 +1,4 @@
+import { LOWEST_PIECE_MM, BELOW_CEILING_MM, WALL_END_MM } from '../base/figures/layout.ts';
 import type { Candidate, Wanted } from '../layout/arrange.ts';
 import type { Item, Region, StyleName } from '../layout/types.ts';
 import { faceOf } from '../wall/features/index.ts';
@@ -32,24 +33,18 @@ export interface Asked {
 	seed: number;
 }
 
-/** Pieces hang no lower than this unless a region says so, and this far below the ceiling, mm. From memory. */
-const LOWEST = 700;
-const AIR = 200;
-/** And this far from the ends of the wall, mm. */
-const SIDE = 80;
-
 /** The part of a wall where pieces are hung as a rule: under the ceiling’s slope, above what furniture reaches. */
 export function usualRegion(wall: Wall): Region {
 	const ceiling = ceilingLine(wall)
-		.filter(({ x }) => x > SIDE && x < wall.width - SIDE)
-		.map(({ x, y }) => ({ x, y: y - AIR }));
-	const [left, right] = [SIDE, wall.width - SIDE];
+		.filter(({ x }) => x > WALL_END_MM && x < wall.width - WALL_END_MM)
+		.map(({ x, y }) => ({ x, y: y - BELOW_CEILING_MM }));
+	const [left, right] = [WALL_END_MM, wall.width - WALL_END_MM];
 	return [
-		{ x: left, y: LOWEST },
-		{ x: right, y: LOWEST },
-		{ x: right, y: ceilingAt(wall, right) - AIR },
+		{ x: left, y: LOWEST_PIECE_MM },
+		{ x: right, y: LOWEST_PIECE_MM },
+		{ x: right, y: ceilingAt(wall, right) - BELOW_CEILING_MM },
 		...ceiling.toReversed(),
-		{ x: left, y: ceilingAt(wall, left) - AIR }
+		{ x: left, y: ceilingAt(wall, left) - BELOW_CEILING_MM }
 	];
 }
 
@@ -96,6 +91,7 @@ export function wantedOn(
 		gap,
 		seed,
 		studs,
+		heavy: houseRules.heavy,
 		region: region ?? usualRegion(wall),
 		pieces: pieces.flatMap((id) => {
 			const piece = known.get(id);

@@ -1,9 +1,10 @@
+import { CLEAR_OF_MISS_MM } from '../base/figures/studs.ts';
 import { weightToReckon } from '../piece/weight/piece-weight.ts';
 import type { Caution } from '../base/caution.ts';
 import { fixCautions, NOT_CHECKED } from '../fixing/cautions/index.ts';
 import { fixingOf, type LeftBehind } from '../catalogue/details/index.ts';
 import { bedAt } from '../fixing/choose/bed.ts';
-import { FAILED_WITHIN, failedNear } from '../fixing/choose/failed.ts';
+import { failedNear } from '../fixing/choose/failed.ts';
 import { leftAt } from '../fixing/choose/left.ts';
 import { chooseFixings, type FixChoice, type ToChoose } from '../fixing/choose/choose.ts';
 import { useOf, withinRule, type Use } from '../fixing/choose/holds.ts';
@@ -177,7 +178,7 @@ const notChecked = fail(NOT_CHECKED, 'What it carries does not follow from the b
 
 const failedHere = fail(
 	'failed-here',
-	`A hole failed here, or within ${lengthIn(FAILED_WITHIN)} of it.`
+	`A hole failed here, or within ${lengthIn(CLEAR_OF_MISS_MM)} of it.`
 );
 
 const hasLoad = (point: WallPoint): point is WallPoint & { load: PointLoad } => point.load !== null;

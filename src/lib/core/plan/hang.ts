@@ -1,5 +1,6 @@
+import { TAPE_READING_MM } from '../base/figures/readings.ts';
 import { care, stop, type Caution } from '../base/caution.ts';
-import { addUp, combine, minus, plus, TAPE_READING, type Derived } from '../base/derived.ts';
+import { addUp, combine, minus, plus, type Derived } from '../base/derived.ts';
 import { bearingToHole, type HookKind } from '../catalogue/facts/index.ts';
 import { hangerOf, type HangerRules, type Hung, type WallPoint } from '../piece/hangers/index.ts';
 import { withSuitability } from '../piece/hangers/suited.ts';
@@ -110,7 +111,7 @@ function planHook({
 		...addUp(splitFloor(terms, houseFloor), 'centre, top or bottom of the piece, less the drop'),
 		...combine([
 			...point.drop.parts,
-			{ label: 'piece height', plusMinus: placed.from === 'centre' ? TAPE_READING / 2 : 0 }
+			{ label: 'piece height', plusMinus: placed.from === 'centre' ? TAPE_READING_MM / 2 : 0 }
 		])
 	};
 	const across = addUp(
@@ -144,7 +145,7 @@ function cordTo(height: Derived, rail: number): Derived {
 	return addUp(
 		[plus('top of the rail', rail), minus('bearing', height.value)],
 		'top of the picture rail, less the height of the bearing',
-		[...height.parts, { label: 'height of the rail', plusMinus: TAPE_READING }]
+		[...height.parts, { label: 'height of the rail', plusMinus: TAPE_READING_MM }]
 	);
 }
 

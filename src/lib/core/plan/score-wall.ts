@@ -22,7 +22,8 @@ export function scoreOnWall(
 			items: pieces.map(({ pieceId }) => itemOf(known.get(pieceId)!, houseRules)),
 			axis: { x: axisOf(wall, boundsOf(pieces.map(({ rect }) => rect))), y: centreLine.y },
 			gap: houseRules.gap,
-			studs
+			studs,
+			heavy: houseRules.heavy
 		}
 	);
 }

@@ -2,7 +2,7 @@
 	import {
 		ceilingAt,
 		floorAt,
-		HALF_STUD,
+		HALF_STUD_MM,
 		leanAt,
 		SURE,
 		WORTH_A_NAIL,
@@ -20,7 +20,7 @@
 
 	/** Its wood, with edges as soft as its place is unsure: two standard deviations each way. */
 	function shape({ x, sd }: Stud) {
-		const half = HALF_STUD + 2 * sd;
+		const half = HALF_STUD_MM + 2 * sd;
 		const [bottom, top] = [floorAt(wall, x), ceilingAt(wall, x)];
 		const at = (y: number) => (estimate?.lean ? leanAt(estimate.lean, y) : 0);
 		const corner = (side: number, y: number) => `${frame.x(x + at(y) + side * half)} ${frame.y(y)}`;

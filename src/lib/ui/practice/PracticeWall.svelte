@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { formatLength, HALF_STUD, type StudEstimate, type Styles } from '$lib/core/index.ts';
+	import { formatLength, HALF_STUD_MM, type StudEstimate, type Styles } from '$lib/core/index.ts';
 	import { fitWall } from '../elevation/frame.ts';
 	import { ticks } from '../elevation/ticks.ts';
 	import { PRACTICE, type Practice } from './practice.svelte.ts';
@@ -45,9 +45,9 @@
 			{#each practice.wall.studs as x (x)}
 				<rect
 					class="true"
-					x={frame.x(x - HALF_STUD)}
+					x={frame.x(x - HALF_STUD_MM)}
 					y={frame.floor - frame.height}
-					width={2 * HALF_STUD * frame.scale}
+					width={2 * HALF_STUD_MM * frame.scale}
 					height={frame.height}
 				/>
 			{/each}
@@ -55,9 +55,9 @@
 			{#each estimate.studs as { x, sd, chance } (x)}
 				<rect
 					class="guess"
-					x={frame.x(x - HALF_STUD - 2 * sd)}
+					x={frame.x(x - HALF_STUD_MM - 2 * sd)}
 					y={frame.floor - frame.height}
-					width={2 * (HALF_STUD + 2 * sd) * frame.scale}
+					width={2 * (HALF_STUD_MM + 2 * sd) * frame.scale}
 					height={frame.height}
 					opacity={0.1 + 0.3 * chance}
 				/>

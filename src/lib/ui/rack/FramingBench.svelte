@@ -4,7 +4,7 @@
 		frameFromWork,
 		longestScrew,
 		MOUNT_SCHOOLS,
-		RING_PLATE,
+		RING_PLATE_MM,
 		type MountSchool,
 		type Piece,
 		type Styles
@@ -103,7 +103,7 @@
 {/if}
 <dl>
 	<dt>Longest screw into a frame {length(piece.depth)} deep</dt>
-	<dd class="measure">{length(longestScrew(piece.depth, RING_PLATE))}</dd>
+	<dd class="measure">{length(longestScrew(piece.depth, RING_PLATE_MM))}</dd>
 </dl>
 <ul class="advice">
 	<li>Moulding {length(moulding)} wide, rabbet {length(rabbet)}: change them under “Piece”.</li>

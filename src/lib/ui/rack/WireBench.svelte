@@ -55,9 +55,7 @@
 			null
 		)
 	);
-	/** Nobody cuts wire finer: up to the next half inch, or 10 mm. */
-	const step = $derived(units === 'lb' ? 12.7 : 10);
-	const cut = $derived(cutLength(wire.length, step));
+	const cut = $derived(cutLength(wire.length, units === 'lb' ? 'in' : 'mm'));
 	const length = (mm: number) => formatLength(mm, styles.lead);
 	const ratio = $derived(pullOverWeight(wire.angle.value));
 </script>

@@ -1,4 +1,4 @@
-import { HALF_STUD, SPAN_HINTS, type HintKind, type KeptHint } from '../../core/index.ts';
+import { HALF_STUD_MM, SPAN_HINTS, type HintKind, type KeptHint } from '../../core/index.ts';
 
 /** A press and a release nearer to each other than this are one tap, mm. */
 const TAP = 6;
@@ -15,7 +15,7 @@ export function hintAt(
 	const [left, right] = [Math.min(pressed, released), Math.max(pressed, released)];
 	return right - left > TAP
 		? { id, kind, left, right, y }
-		: { id, kind, left: released - HALF_STUD, right: released + HALF_STUD, y };
+		: { id, kind, left: released - HALF_STUD_MM, right: released + HALF_STUD_MM, y };
 }
 
 const isSpan = (kind: HintKind): kind is (typeof SPAN_HINTS)[number] =>

@@ -1,4 +1,4 @@
-import { KG_PER_POUND } from '../../base/units/constants.ts';
+import { STRIP_PAIR_KG } from '../../base/figures/hardware.ts';
 import type { Fixing } from './types.ts';
 
 export const adhesiveStrip: Fixing = {
@@ -8,7 +8,7 @@ export const adhesiveStrip: Fixing = {
 		{
 			by: 'packet',
 			in: ['board', 'plaster', 'wood', 'brick', 'block', 'concrete', 'timber', 'steel'],
-			kg: 3 * KG_PER_POUND,
+			kg: STRIP_PAIR_KG,
 			meaning: 'working',
 			source: 'a pair of strips, from memory'
 		}

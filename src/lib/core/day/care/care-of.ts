@@ -1,3 +1,4 @@
+import { LAMP_AIM_DEGREES } from '../../base/figures/surroundings.ts';
 import { fadesOf } from '../../piece/kinds/fades-of.ts';
 import { kindOf, type Kind } from '../../piece/kinds/index.ts';
 import { luxOn } from '../../wall/light/lux-on.ts';
@@ -8,7 +9,7 @@ import type { PieceCaution } from '../../plan/clear.ts';
 import type { PlannedPiece } from '../../model/planned.ts';
 import { top } from '../../base/geometry/rect.ts';
 import { ceilingAt } from '../../wall/survey/outline.ts';
-import { AIM, aimDistance, candelaFor, spotOnWall } from '../../wall/light/spot.ts';
+import { aimDistance, candelaFor, spotOnWall } from '../../wall/light/spot.ts';
 import {
 	lightDose,
 	LIGHT_LIMITS,
@@ -71,7 +72,7 @@ export function spotFor(
 	if (top(rect) >= lampHeight) return null;
 	const distance = aimDistance({
 		...{ lampHeight, targetHeight, standsOut: piece.depth },
-		fromVertical: AIM
+		fromVertical: LAMP_AIM_DEGREES
 	});
 	return {
 		...{ lampHeight, targetHeight, topHeight: top(rect) },

@@ -1,4 +1,5 @@
-import { byFormula, TAPE_READING, type Derived } from '../../base/derived.ts';
+import { TAPE_READING_MM } from '../../base/figures/readings.ts';
+import { byFormula, type Derived } from '../../base/derived.ts';
 import type { Wall } from '../../model/wall.ts';
 import type { PlannedPiece } from '../../model/planned.ts';
 import { ceilingAt, floorAt } from '../../wall/survey/outline.ts';
@@ -36,7 +37,7 @@ export function dayProofs(wall: Wall, pieces: readonly PlannedPiece[]): DayProof
 		source: string
 	): DayProof => ({
 		...{ id: `prove:${id}`, label, how },
-		expected: byFormula(value, source, [{ label: 'reading the tape', plusMinus: TAPE_READING }]),
+		expected: byFormula(value, source, [{ label: 'reading the tape', plusMinus: TAPE_READING_MM }]),
 		tolerance: readAgainWithin(value)
 	});
 	const floor = (id: string, label: string, x: number) =>

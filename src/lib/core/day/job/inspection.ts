@@ -1,3 +1,4 @@
+import { PUBLIC_TIMES } from '../../base/figures/day.ts';
 import { hookOf, type HookKind } from '../../catalogue/facts/index.ts';
 import type { Hung } from '../../piece/hangers/index.ts';
 import type { PlaceFact } from '../../model/place.ts';
@@ -16,9 +17,6 @@ const EVERY = {
 	other: { months: 36, look: 'a hook bent or drawn out, the piece off level' }
 };
 
-/** In public rooms twice as often. From memory. */
-const PUBLIC = 2;
-
 /** When to look at a piece again: by the weakest thing it hangs on. */
 export function inspectionOf(
 	hooks: readonly { kind: HookKind }[],
@@ -33,5 +31,5 @@ export function inspectionOf(
 			: hung?.wire
 				? EVERY.wire
 				: EVERY.other;
-	return place.includes('public') ? { ...found, months: found.months / PUBLIC } : found;
+	return place.includes('public') ? { ...found, months: found.months / PUBLIC_TIMES } : found;
 }

@@ -1,3 +1,11 @@
+import {
+	ARRIVE_MINUTES,
+	PROVE_MINUTES,
+	PIECE_MINUTES,
+	TWO_PEOPLE_MINUTES,
+	CLEAN_MINUTES,
+	MASONRY_HOLE_MINUTES
+} from '../../base/figures/day.ts';
 import { MASONRY } from '../../catalogue/details/index.ts';
 import { bedAt } from '../../fixing/choose/bed.ts';
 import { heavyLift } from '../../fixing/cautions/heavy-lift.ts';
@@ -20,14 +28,8 @@ export interface TimeEstimate {
 	parts: TimePart[];
 }
 
-/** Minutes; all from memory. */
-const ARRIVE = 20;
-const PROVE = 10;
-const PER_PIECE = 6;
-const TWO_PEOPLE = 10;
-const CLEAN = 10;
+/** Minutes for one point by what is put there; from memory. */
 const PER_POINT = { hole: 4, place: 5, cord: 6, kept: 1 };
-const MASONRY_HOLE = 10;
 /** Most jobs take between three quarters and half as much again. From memory. */
 const RANGE = { low: 0.75, high: 1.5 };
 
@@ -43,12 +45,14 @@ export function timeFor(
 	const points = pieces.flatMap(({ hooks }) => hooks.map((hook) => minutesAt(hook, made)));
 	const byTwo = fixes.filter(takesTwo).length;
 	const parts: TimePart[] = [
-		{ says: 'unload, cover the floor, lay out the tools', minutes: ARRIVE },
-		{ says: 'prove the wall, draw the line', minutes: PROVE },
+		{ says: 'unload, cover the floor, lay out the tools', minutes: ARRIVE_MINUTES },
+		{ says: 'prove the wall, draw the line', minutes: PROVE_MINUTES },
 		{ says: `${points.length} points in the wall`, minutes: points.reduce((a, b) => a + b, 0) },
-		{ says: `${pieces.length} pieces to lift and level`, minutes: pieces.length * PER_PIECE },
-		...(byTwo > 0 ? [{ says: `${byTwo} lifted by two people`, minutes: byTwo * TWO_PEOPLE }] : []),
-		{ says: 'clean up, take the photo', minutes: CLEAN }
+		{ says: `${pieces.length} pieces to lift and level`, minutes: pieces.length * PIECE_MINUTES },
+		...(byTwo > 0
+			? [{ says: `${byTwo} lifted by two people`, minutes: byTwo * TWO_PEOPLE_MINUTES }]
+			: []),
+		{ says: 'clean up, take the photo', minutes: CLEAN_MINUTES }
 	];
 	const minutes = parts.reduce((sum, part) => sum + part.minutes, 0);
 	return { minutes, low: minutes * RANGE.low, high: minutes * RANGE.high, parts };
@@ -61,6 +65,6 @@ export const takesTwo = ({ cautions }: Pick<PieceFix, 'cautions'>): boolean =>
 function minutesAt({ kind, hole }: PlannedHook, made: Wall['made']): number {
 	const { puts } = hookOf(kind);
 	return puts === 'hole' && MASONRY.includes(bedAt(made, [], hole.x, null).ground)
-		? MASONRY_HOLE
+		? MASONRY_HOLE_MINUTES
 		: PER_POINT[puts];
 }

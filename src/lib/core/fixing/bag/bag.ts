@@ -1,4 +1,4 @@
-import { HAND_REACH } from '../cautions/ladder.ts';
+import { HAND_REACH_MM } from '../../base/figures/people.ts';
 import { faceOf } from '../../wall/features/index.ts';
 import {
 	bitIn,
@@ -60,8 +60,6 @@ export interface Packed {
 
 /** One spare for every five. From memory. */
 const sparesOf = (count: number): number => Math.ceil(count / 5);
-/** Wire is cut to whole half inches, mm. */
-const STEP = 12.7;
 /** Grounds whose dust is not to be breathed. */
 const DUSTY: readonly Ground[] = ['plaster', ...MASONRY];
 
@@ -100,10 +98,9 @@ export function bagOf(
 			add(fixingItem(hook.kind, known, kit[hook.kind]?.stock ?? null), piece.letter, 1);
 			for (const tool of fixingOf(hook.kind).tools) add(toolItem(tool), null);
 			if (known) for (const item of drillingFor(hook.kind, known.ground)) add(item, null);
-			if (hook.hole.y > HAND_REACH) add(toolItem('stepladder'), null);
+			if (hook.hole.y > HAND_REACH_MM) add(toolItem('stepladder'), null);
 		}
-		for (const item of forTheBack(piece, planned, houseRules.wireFactor))
-			add(item, piece.letter, item.each);
+		for (const item of forTheBack(piece, planned, houseRules)) add(item, piece.letter, item.each);
 	}
 	for (const item of toMend(holes)) add(item, null, item.each);
 	if (items.size > 0) for (const item of ALWAYS) add(item, null);
@@ -158,7 +155,11 @@ function drillingFor(kind: HookKind, ground: Ground) {
 	];
 }
 
-function forTheBack(piece: Piece, { hung }: PlannedPiece, wireFactor: number) {
+function forTheBack(
+	piece: Piece,
+	{ hung }: PlannedPiece,
+	{ wireFactor, units }: Project['houseRules']
+) {
 	const hanger = hangerOf(piece.back);
 	const weight = weightToReckon(piece);
 	const wire = hung?.wire;
@@ -171,7 +172,7 @@ function forTheBack(piece: Piece, { hung }: PlannedPiece, wireFactor: number) {
 					{
 						key: `wire ${piece.id}`,
 						group: 'back' as const,
-						name: `Wire, ${lengthIn(cutLength(wire.length, STEP))} with its ties`,
+						name: `Wire, ${lengthIn(cutLength(wire.length, units))} with its ties`,
 						rated: rated > 0 ? rated : null,
 						each: 1
 					}

@@ -1,14 +1,12 @@
+import { CHILD_REACH_MM } from '../../base/figures/people.ts';
 import { care } from '../../base/caution.ts';
 import type { CautionRule } from './types.ts';
-
-/** Lower than this a small child reaches it, mm: from memory. */
-const CHILD = 1200;
 
 export const children: CautionRule = {
 	code: 'children',
 	source: 'common practice',
 	find: ({ piece: { letter, glazing }, planned: { rect }, place }) =>
-		place.includes('children') && rect.y < CHILD && glazing === 'glass'
+		place.includes('children') && rect.y < CHILD_REACH_MM && glazing === 'glass'
 			? care(
 					'children',
 					`A child can reach ${letter}, and it has glass.`,

@@ -1,16 +1,10 @@
+import { ARMS_WIDTH_MM, HANDS_BEFORE_MM, LIFT_HIGHEST_MM } from '../../base/figures/people.ts';
 import { care } from '../../base/caution.ts';
 import { centreY, type Rect } from '../../base/geometry/rect.ts';
 import { liftLimit } from '../lifting/lift-limit.ts';
 import type { Piece } from '../../piece/piece.ts';
 import { lengthIn } from '../../base/units/say.ts';
 import type { CautionRule } from './types.ts';
-
-/** Hands before the ankles, mm, when a flat piece is carried: from memory. */
-const BEFORE = 300;
-/** The equation goes no higher, mm; what hangs higher is measured by its limit there. */
-const HIGHEST = 1750;
-/** Wider than this one person does not reach round it, mm: from memory. */
-const ARMS = 1000;
 
 /** What one person may lift to its hooks, kg, and whether a piece of known weight is more, or too wide to hold. */
 export interface LiftGuide {
@@ -27,14 +21,14 @@ export function liftGuide(
 	rect: Rect,
 	kg: number | null
 ): LiftGuide {
-	const vertical = Math.min(centreY(rect), HIGHEST);
+	const vertical = Math.min(centreY(rect), LIFT_HIGHEST_MM);
 	const limit = liftLimit({
-		horizontal: BEFORE + depth / 2,
+		horizontal: HANDS_BEFORE_MM + depth / 2,
 		vertical,
 		travel: vertical - height / 2
 	});
 	const tooHeavy = kg !== null && kg > limit;
-	const tooWide = width > ARMS;
+	const tooWide = width > ARMS_WIDTH_MM;
 	return { limit, tooHeavy, tooWide, byTwo: tooHeavy || tooWide };
 }
 

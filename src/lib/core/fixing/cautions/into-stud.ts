@@ -1,5 +1,5 @@
+import { STUD_DEPTH_MM } from '../../base/figures/studs.ts';
 import { note } from '../../base/caution.ts';
-import { STUD_DEPTH } from '../../wall/survey/runs.ts';
 import { lengthIn } from '../../base/units/say.ts';
 import type { CautionRule } from './types.ts';
 
@@ -12,7 +12,7 @@ export const intoStud: CautionRule = {
 		return note(
 			'into-stud',
 			`Cables may run through the middle of the stud behind ${letter}.`,
-			`Take screws or nails of ${lengthIn(Math.min(...lengths))} and no longer: they enter the stud by at most ${lengthIn(STUD_DEPTH)}. Local codes win; ask a licensed electrician in doubt.`
+			`Take screws or nails of ${lengthIn(Math.min(...lengths))} and no longer: they enter the stud by at most ${lengthIn(STUD_DEPTH_MM)}. Local codes win; ask a licensed electrician in doubt.`
 		);
 	}
 };

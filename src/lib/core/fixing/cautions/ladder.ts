@@ -1,14 +1,12 @@
+import { HAND_REACH_MM } from '../../base/figures/people.ts';
 import { care } from '../../base/caution.ts';
 import type { CautionRule } from './types.ts';
-
-/** Higher than this a hand wants a step, mm: from memory. */
-export const HAND_REACH = 1900;
 
 export const ladder: CautionRule = {
 	code: 'ladder',
 	source: 'common practice',
 	find: ({ piece: { letter }, planned: { hooks } }) =>
-		hooks.some(({ hole }) => hole.y > HAND_REACH)
+		hooks.some(({ hole }) => hole.y > HAND_REACH_MM)
 			? care(
 					'ladder',
 					`The hooks of ${letter} are out of reach from the floor.`,

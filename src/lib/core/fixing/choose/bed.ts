@@ -1,3 +1,4 @@
+import { MEETS_STUD_MM, NOTHING_OPENS_MM } from '../../base/figures/studs.ts';
 import type { Ground, LeftBehind } from '../../catalogue/details/index.ts';
 import type { Made, Substrate } from '../../wall/substrates/index.ts';
 import { substrateOf } from '../../wall/substrates/index.ts';
@@ -14,10 +15,6 @@ export interface Bed {
 	left: LeftBehind | null;
 }
 
-/** A screw counts as in a stud up to this far off its middle, mm: half a stud less room for its edge. From memory. */
-export const ON_STUD = 10;
-/** Nothing opens behind board nearer to the middle of a stud than this, mm: half a stud and half a toggle. From memory. */
-const BESIDE_STUD = 45;
 /** Board and lath with plaster where nobody measured them, mm: 1/2 in, and from memory. */
 const COVER: Partial<Record<Ground, number>> = { board: 12.7, plaster: 22, wood: 12 };
 
@@ -36,11 +33,11 @@ export function bedAt(
 ): Bed {
 	const substrate: Substrate = substrateOf(made);
 	const off = Math.min(Infinity, ...studs.map((stud) => Math.abs(stud - x)));
-	const inStud = substrate.studs !== null && off <= ON_STUD;
+	const inStud = substrate.studs !== null && off <= MEETS_STUD_MM;
 	return {
 		ground: inStud ? substrate.studs!.material : substrate.ground,
 		cover: made.board ?? COVER[substrate.ground] ?? 0,
-		besideStud: substrate.studs !== null && !inStud && off < BESIDE_STUD,
+		besideStud: substrate.studs !== null && !inStud && off < NOTHING_OPENS_MM,
 		smooth: made.surface === 'smooth',
 		left
 	};

@@ -1,3 +1,4 @@
+import { CLEAR_OF_MISS_MM } from '../../base/figures/studs.ts';
 import { fixingOf, fixings, type Fixing, type Tool } from '../../catalogue/details/index.ts';
 import { bearingToHole, hookOf, type HookKind } from '../../catalogue/facts/index.ts';
 import { hangerOf, type Back, type PointLoad, type WallPoint } from '../../piece/hangers/index.ts';
@@ -10,7 +11,7 @@ import type { Run } from '../../wall/survey/runs.ts';
 import { weightOf } from '../../base/units/constants.ts';
 import { lengthIn } from '../../base/units/say.ts';
 import { bedAt, type Bed } from './bed.ts';
-import { FAILED_WITHIN, failedNear } from './failed.ts';
+import { failedNear } from './failed.ts';
 import { leftAt } from './left.ts';
 import { useOf, withinRule, type Use } from './holds.ts';
 import { posesOf, type Pose, type Standing } from './poses.ts';
@@ -279,7 +280,7 @@ function onWhat(points: readonly WayPoint[]): string {
 function wouldHelp({ made, studs, hungPiece, piece, failed }: ToChoose): string[] {
 	return [
 		...(failed.length > 0
-			? [`Move it: no hole is made nearer than ${lengthIn(FAILED_WITHIN)} to one that failed.`]
+			? [`Move it: no hole is made nearer than ${lengthIn(CLEAR_OF_MISS_MM)} to one that failed.`]
 			: []),
 		...(substrateOf(made).unsettled ? ['Find out what the wall is made of, in Survey.'] : []),
 		...(studs.length === 0

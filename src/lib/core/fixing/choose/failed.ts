@@ -1,3 +1,4 @@
+import { CLEAR_OF_MISS_MM } from '../../base/figures/studs.ts';
 import type { Fixing } from '../../catalogue/details/index.ts';
 import { hookOf } from '../../catalogue/facts/index.ts';
 import type { Point } from '../../base/geometry/line.ts';
@@ -9,9 +10,6 @@ export interface FailedPlace {
 	met: Met;
 }
 
-/** No new hole is made nearer than this to one that failed, mm: the board is crushed there, and what was met runs on. From memory. */
-export const FAILED_WITHIN = 40;
-
 /** How far away a place failed for a fixing, mm; null where none bars it. Wood bars only what has to open behind the wall. */
 export function failedNear(
 	failed: readonly FailedPlace[],
@@ -22,6 +20,6 @@ export function failedNear(
 	const away = failed
 		.filter(({ met }) => met !== 'wood' || behind > 0)
 		.map(({ at }) => Math.hypot(at.x - hole.x, at.y - hole.y))
-		.filter((distance) => distance < FAILED_WITHIN);
+		.filter((distance) => distance < CLEAR_OF_MISS_MM);
 	return away.length > 0 ? Math.min(...away) : null;
 }

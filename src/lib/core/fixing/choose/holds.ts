@@ -1,3 +1,4 @@
+import { UNSURE_SHARE, CAREFUL_SHARE, UNKNOWN_WALL_SHARE } from '../../base/figures/holding.ts';
 import {
 	GROUNDS,
 	holdingIn,
@@ -15,13 +16,6 @@ import { weightOf } from '../../base/units/constants.ts';
 import { lengthIn } from '../../base/units/say.ts';
 import type { Bed } from './bed.ts';
 import { inWood } from './in-wood.ts';
-
-/** What of a printed rating counts for an anchor in board, where it is a failure load or nobody knows. From memory. */
-const UNSURE = 0.25;
-/** What the careful school counts of any rating. Common practice. */
-const CAREFUL = 0.5;
-/** In a wall of unknown build the weakest is assumed. A choice, no source. */
-const UNKNOWN_WALL = 0.5;
 
 /** How far a fixing is used by what one point carries. */
 export interface Use {
@@ -117,10 +111,10 @@ function inStud(
 function byPacket(fixing: Fixing, typical: Rating, { bed, point, own, school }: Asked): Use {
 	const { serves, left } = fixing;
 	const { by, kg, meaning } = ratedBy(typical, own, (left && bed.left?.held) ?? null);
-	const trusted = meaning === 'working' ? 1 : UNSURE;
+	const trusted = meaning === 'working' ? 1 : UNSURE_SHARE;
 	const counts =
-		(school === 'packet' ? trusted : Math.min(trusted, CAREFUL)) *
-		(bed.ground === 'unknown' ? UNKNOWN_WALL : 1);
+		(school === 'packet' ? trusted : Math.min(trusted, CAREFUL_SHARE)) *
+		(bed.ground === 'unknown' ? UNKNOWN_WALL_SHARE : 1);
 	const may = weightOf(kg) * counts;
 	const { down, pull } = point.load;
 	const onHook = serves.includes('hook') || serves.includes('cord');

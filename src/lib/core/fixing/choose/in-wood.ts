@@ -1,16 +1,15 @@
+import {
+	STUD_GRAVITY,
+	PERMANENT_LOAD,
+	LEAST_IN_WOOD_DIAMETERS
+} from '../../base/figures/holding.ts';
+import { STUD_DEPTH_MM } from '../../base/figures/studs.ts';
 import type { Shank } from '../../catalogue/details/index.ts';
 import { lateralYield } from '../../catalogue/facts/wood/lateral-yield.ts';
 import { standingShank } from '../../catalogue/facts/wood/standing-shank.ts';
 import { nailWithdrawal, screwWithdrawal } from '../../catalogue/facts/wood/withdrawal.ts';
 import type { WallPoint } from '../../piece/hangers/index.ts';
-import { STUD_DEPTH } from '../../wall/survey/runs.ts';
 
-/** Spruce-pine-fir, as most softwood studs; the weakest of the usual ones. NDS 2018, table 12.3.3A. */
-const GRAVITY_OF_STUD = 0.42;
-/** C_D for a load that stays, NDS 2018, table 2.3.2. */
-const PERMANENT = 0.9;
-/** Least length in wood, diameters: NDS 2018, 12.1.5.6 and 12.1.6.5, from memory. */
-const LEAST_IN_WOOD = 6;
 /** Bearing of what is clamped, psi: softwood as the studs, light steel by NDS 2018, table 12P notes. */
 const SIDE = { wood: 3350, steel: 61_850 };
 const PLATE: NonNullable<WallPoint['clamps']> = { thick: 2, of: 'steel' };
@@ -44,11 +43,12 @@ export function inWood(
 	const outside = cover + (side ? side.thick : standOff);
 	const length = lengths.findLast(
 		(each) =>
-			each - outside <= STUD_DEPTH + 1e-6 && each - outside >= LEAST_IN_WOOD * nominal - 1e-6
+			each - outside <= STUD_DEPTH_MM + 1e-6 &&
+			each - outside >= LEAST_IN_WOOD_DIAMETERS * nominal - 1e-6
 	);
 	if (length === undefined) return null;
 	const within = length - outside;
-	const wood = { nominal, dowel: root, specificGravity: GRAVITY_OF_STUD };
+	const wood = { nominal, dowel: root, specificGravity: STUD_GRAVITY };
 	const { load } = side
 		? lateralYield({
 				...wood,
@@ -62,7 +62,8 @@ export function inWood(
 	return {
 		length,
 		within,
-		across: load * PERMANENT,
-		along: withdrawal({ specificGravity: GRAVITY_OF_STUD, diameter: nominal }) * within * PERMANENT
+		across: load * PERMANENT_LOAD,
+		along:
+			withdrawal({ specificGravity: STUD_GRAVITY, diameter: nominal }) * within * PERMANENT_LOAD
 	};
 }

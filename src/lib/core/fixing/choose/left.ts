@@ -1,10 +1,8 @@
+import { ON_OLD_FIXING_MM } from '../../base/figures/studs.ts';
 import { fixings, type LeftBehind } from '../../catalogue/details/index.ts';
 import { bearingToHole, type HookKind } from '../../catalogue/facts/index.ts';
 import type { Point } from '../../base/geometry/line.ts';
 import type { Project } from '../../model/project.ts';
-
-/** A bearing this near to what was left in the wall is on it, mm. */
-const ON_IT = 1.5;
 
 const kindOf = ({ of }: LeftBehind): HookKind => fixings.find(({ left }) => left === of)!.kind;
 
@@ -22,5 +20,5 @@ export const leftAt = (
 ): LeftBehind | null =>
 	left.find((each) => {
 		const bearing = bearingOf(each, kit);
-		return Math.hypot(bearing.x - x, bearing.y - y) <= ON_IT;
+		return Math.hypot(bearing.x - x, bearing.y - y) <= ON_OLD_FIXING_MM;
 	}) ?? null;

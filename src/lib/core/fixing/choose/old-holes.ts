@@ -1,3 +1,4 @@
+import { HIDDEN_WITHIN_MM } from '../../base/figures/people.ts';
 import { faceOf, type Feature } from '../../wall/features/index.ts';
 import type { LeftBehind } from '../../catalogue/details/index.ts';
 import type { FailedPlace } from './failed.ts';
@@ -16,9 +17,6 @@ export interface OldHole {
 	/** Letter of the piece that covers it whole. With neither it is to be filled. */
 	behind: string | null;
 }
-
-/** A piece hides what lies at least so far within its edges, mm: from memory, as it is seen from the side. */
-const HIDDEN = 10;
 
 /** Old nails, anchors and holes of a wall: those a piece covers, and those to fill. */
 export const oldHoles = (
@@ -49,7 +47,7 @@ const hangsOn = ({ kind, hole }: PlannedHook, feature: Feature): boolean =>
 	hookOf(kind).puts === 'kept' && holdsPoint(feature, hole);
 
 const hides = (rect: Rect, hole: Rect): boolean =>
-	hole.x >= rect.x + HIDDEN &&
-	right(hole) <= right(rect) - HIDDEN &&
-	hole.y >= rect.y + HIDDEN &&
-	top(hole) <= top(rect) - HIDDEN;
+	hole.x >= rect.x + HIDDEN_WITHIN_MM &&
+	right(hole) <= right(rect) - HIDDEN_WITHIN_MM &&
+	hole.y >= rect.y + HIDDEN_WITHIN_MM &&
+	top(hole) <= top(rect) - HIDDEN_WITHIN_MM;

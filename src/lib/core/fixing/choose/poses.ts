@@ -1,5 +1,6 @@
+import { CLEAR_OF_MISS_MM, MEETS_STUD_MM, POINTS_APART_MM } from '../../base/figures/studs.ts';
 import type { LeftBehind } from '../../catalogue/details/index.ts';
-import { FAILED_WITHIN, type FailedPlace } from './failed.ts';
+import { type FailedPlace } from './failed.ts';
 import { bearingOf } from './left.ts';
 import type { HookKind, Role } from '../../catalogue/facts/index.ts';
 import { hookOf, hooks } from '../../catalogue/facts/index.ts';
@@ -106,7 +107,7 @@ function spreadAnew(pose: Pose, base: Base, standing: Standing): Pose[] {
 			([from, to]) =>
 				from! >= -reach.left &&
 				to! <= reach.right &&
-				to! - from! >= LEAST_APART &&
+				to! - from! >= POINTS_APART_MM &&
 				[from!, to!].every((place) => isClear(standing.x + place, failed))
 		)
 		.flatMap((places) => posedAt(base, places, standing));
@@ -167,8 +168,9 @@ function nudged(poses: readonly Pose[], standing: Standing): Pose[] {
 	return poses.flatMap((pose) => {
 		const places = placesOf(pose, standing);
 		const met = (by: number) =>
-			places.filter((place) => standing.studs.some((stud) => Math.abs(stud - place - by) < 1))
-				.length;
+			places.filter((place) =>
+				standing.studs.some((stud) => Math.abs(stud - place - by) <= MEETS_STUD_MM)
+			).length;
 		const [best] = ontoStuds(pose, standing).sort(
 			(a, b) => met(b) - met(a) || Math.abs(a) - Math.abs(b)
 		);
@@ -177,16 +179,16 @@ function nudged(poses: readonly Pose[], standing: Standing): Pose[] {
 }
 
 /** A hole goes so far beside one that failed, mm. */
-const CLEAR = FAILED_WITHIN + 1;
+const CLEAR = CLEAR_OF_MISS_MM + 1;
 
 /** Places along the wall that lie clear of those that failed at about the height of a pose’s points. */
 const isClear = (place: number, failed: readonly FailedPlace[]): boolean =>
-	failed.every(({ at }) => Math.abs(at.x - place) >= FAILED_WITHIN);
+	failed.every(({ at }) => Math.abs(at.x - place) >= CLEAR_OF_MISS_MM);
 
 const failedAtHeightOf = ({ hung, lift }: Pose, { failed, top }: Standing): FailedPlace[] =>
 	failed.filter(({ at }) =>
 		hung.points.some(
-			({ drop }) => Math.abs(top + lift - drop.value - at.y) < FAILED_WITHIN + HOOK_HEIGHT
+			({ drop }) => Math.abs(top + lift - drop.value - at.y) < CLEAR_OF_MISS_MM + HOOK_HEIGHT
 		)
 	);
 
@@ -250,12 +252,9 @@ function meetings(hanger: AnyHanger, back: Back, { x, hungPiece, studs }: Standi
 	]);
 
 	function fits(at: number, before = -Infinity): boolean {
-		return at >= -left && at <= right && at - before >= LEAST_APART;
+		return at >= -left && at <= right && at - before >= POINTS_APART_MM;
 	}
 }
-
-/** Two points nearer than this hold like one, mm. From memory. */
-const LEAST_APART = 100;
 
 function subsets(places: readonly number[], count: number): number[][] {
 	if (count === 0) return [[]];

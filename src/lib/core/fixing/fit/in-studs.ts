@@ -1,5 +1,5 @@
+import { AIMED_AT_STUD_MM, MEETS_STUD_MM } from '../../base/figures/studs.ts';
 import { everyWay, type ToChoose, type Way } from '../choose/choose.ts';
-import { ON_STUD } from '../choose/bed.ts';
 import { placesOf, posesAsItIs } from '../choose/poses.ts';
 import { inStuds } from '../choose/weigh.ts';
 
@@ -11,15 +11,12 @@ export interface InStuds {
 	way: Way | null;
 }
 
-/** A piece that is moved goes onto a stud, and not to its edge: at most so far off its middle, mm. From memory. */
-const ONTO = 6;
-
 /** How a piece meets the studs where it stands, and so many mm to the right. */
 export function inStudsOf(asked: ToChoose): (by: number) => InStuds {
 	const posesAt = posesAsItIs(asked);
 	return (by) => {
 		const at = { ...asked, x: asked.x + by };
-		const near = by === 0 ? ON_STUD : ONTO;
+		const near = by === 0 ? MEETS_STUD_MM : AIMED_AT_STUD_MM;
 		const poses = posesAt(by).filter((pose) =>
 			placesOf(pose, at).some((place) => isNear(place, asked.studs, near))
 		);

@@ -1,11 +1,5 @@
-import {
-	addUp,
-	combine,
-	MARKING,
-	TAPE_READING,
-	type Derived,
-	type Term
-} from '../../base/derived.ts';
+import { TAPE_READING_MM, MARKING_MM } from '../../base/figures/readings.ts';
+import { addUp, combine, type Derived, type Term } from '../../base/derived.ts';
 import { hookOf, type Hook, type HookKind } from '../../catalogue/facts/index.ts';
 import { memoised } from '../../base/memo.ts';
 import type { HouseRules } from '../../model/house-rules.ts';
@@ -295,8 +289,8 @@ function unsigned(
 		...addUp(adds === 0 ? turned : [...turned, term('your tape’s hook', adds)], source),
 		...combine([
 			...parts,
-			{ label: 'reading the tape', plusMinus: TAPE_READING },
-			{ label: 'setting the mark', plusMinus: MARKING }
+			{ label: 'reading the tape', plusMinus: TAPE_READING_MM },
+			{ label: 'setting the mark', plusMinus: MARKING_MM }
 		])
 	};
 }

@@ -1,8 +1,7 @@
+import { WINDOW_OVERLAP_MM } from '../../base/figures/framing.ts';
+import { WOOD_BEFORE_SCREW_MM } from '../../base/figures/hardware.ts';
 import { mustBeFinite } from '../../base/check.ts';
 import type { Margins } from './mount.ts';
-
-/** How far a window mount covers the edge of the work on each side, mm: common practice. */
-export const WINDOW_OVERLAP = 3;
 
 export interface FrameSums {
 	/** Window of the mount, or the whole work where it floats or has no mount, mm. */
@@ -37,12 +36,12 @@ export function frameAround({
 	play?: number;
 }): FrameSums {
 	mustBeFinite({ ...work, ...margins, moulding, rabbet, play });
-	if (Math.min(work.width, work.height) <= 2 * WINDOW_OVERLAP)
+	if (Math.min(work.width, work.height) <= 2 * WINDOW_OVERLAP_MM)
 		throw new RangeError('the work must be larger than the mount covers of it');
 	if (Math.min(moulding, rabbet, play, margins.side, margins.top, margins.bottom) < 0)
 		throw new RangeError('moulding, rabbet, play and margins must be at least 0');
 	if (rabbet > moulding) throw new RangeError('the rabbet cannot be wider than the moulding');
-	const covered = mount === 'window' ? 2 * WINDOW_OVERLAP : 0;
+	const covered = mount === 'window' ? 2 * WINDOW_OVERLAP_MM : 0;
 	const opening = { width: work.width - covered, height: work.height - covered };
 	const around = mount === 'none' ? { side: 0, top: 0, bottom: 0 } : margins;
 	const sight = {
@@ -57,12 +56,6 @@ export function frameAround({
 	};
 }
 
-/** Thickness of a strap ring's plate, mm: from memory. */
-export const RING_PLATE = 2;
-
-/** Wood to leave between the tip of a screw and the front, mm: from memory. */
-const FRONT = 3;
-
 /**
  * Longest screw in mm for a frame: depth + hardware thickness − 3 mm, below its head.
  * Throws RangeError on sizes below 0. Source: common practice, "shorter than the frame is thick there".
@@ -70,5 +63,5 @@ const FRONT = 3;
 export function longestScrew(frameDepth: number, hardwareThickness: number): number {
 	mustBeFinite({ frameDepth, hardwareThickness });
 	if (frameDepth < 0 || hardwareThickness < 0) throw new RangeError('sizes must be at least 0');
-	return Math.max(frameDepth + hardwareThickness - FRONT, 0);
+	return Math.max(frameDepth + hardwareThickness - WOOD_BEFORE_SCREW_MM, 0);
 }

@@ -1,5 +1,6 @@
+import { WINDOW_OVERLAP_MM, MOUNT_FOOT_MM, MOUNT_FOOT_RATIO } from '../../base/figures/framing.ts';
 import { fail, ok, type Result } from '../../base/result.ts';
-import { frameAround, WINDOW_OVERLAP, type FrameSums } from './frame-size.ts';
+import { frameAround, type FrameSums } from './frame-size.ts';
 import { mountMargins, mountMarginsByRatio, type Margins } from './mount.ts';
 
 /** How much deeper the bottom margin of a mount is. Common practice; the ratio is an older school. */
@@ -9,9 +10,6 @@ export const MOUNT_SCHOOLS = [
 	{ value: 'equal', name: 'equal' }
 ] as const;
 export type MountSchool = (typeof MOUNT_SCHOOLS)[number]['value'];
-
-const EXTRA = 5;
-const RATIO = 1.2;
 
 /**
  * Margins and sizes in mm from a work outwards, with one margin at the top and sides and the bottom by a school.
@@ -32,10 +30,12 @@ export function frameFromWork({
 	moulding: number;
 	rabbet: number;
 }): Result<{ margins: Margins; frame: FrameSums }> {
-	const covered = mount === 'window' ? 2 * WINDOW_OVERLAP : 0;
+	const covered = mount === 'window' ? 2 * WINDOW_OVERLAP_MM : 0;
 	const windowWidth = work.width - covered;
 	const windowHeight = work.height - covered;
-	const bottom = { extra: margin + EXTRA, ratio: margin * RATIO, equal: margin }[school];
+	const bottom = { extra: margin + MOUNT_FOOT_MM, ratio: margin * MOUNT_FOOT_RATIO, equal: margin }[
+		school
+	];
 	const outside = {
 		outerWidth: windowWidth + 2 * margin,
 		outerHeight: windowHeight + margin + bottom,
@@ -45,7 +45,7 @@ export function frameFromWork({
 	try {
 		const margins =
 			school === 'ratio'
-				? mountMarginsByRatio({ ...outside, weight: RATIO })
+				? mountMarginsByRatio({ ...outside, weight: MOUNT_FOOT_RATIO })
 				: mountMargins({ ...outside, extra: bottom - margin });
 		return ok({ margins, frame: frameAround({ work, mount, margins, moulding, rabbet }) });
 	} catch (error) {

@@ -1,3 +1,4 @@
+import { RAIL_END_MM } from '../../base/figures/hardware.ts';
 import * as z from 'zod/mini';
 import { stop, type Caution } from '../../base/caution.ts';
 import { byFormula } from '../../base/derived.ts';
@@ -40,8 +41,6 @@ const HEIGHT = { wood: 60, metal: 32 };
 
 /** The half a screw goes through, mm: a 3/4 in board, or thin metal. From memory. */
 const CLAMPS = { wood: { thick: 19.05, of: 'wood' }, metal: { thick: 2, of: 'steel' } } as const;
-/** No screw nearer to the end of a rail, mm: from memory, so that the wood does not split. */
-const END = 25;
 
 /** A bevelled rail on the piece, seated on another on the wall. */
 export const cleat: Hanger<CleatBack> = {
@@ -214,8 +213,8 @@ export const cleat: Hanger<CleatBack> = {
 	meet: {
 		counts: [1, 2, 3],
 		reach: ({ railOffset, railWidth }) => ({
-			left: railWidth / 2 - railOffset - END,
-			right: railWidth / 2 + railOffset - END
+			left: railWidth / 2 - railOffset - RAIL_END_MM,
+			right: railWidth / 2 + railOffset - RAIL_END_MM
 		}),
 		solve: (back, piece, _rules, places) => screwedAt(back, piece, places)
 	}

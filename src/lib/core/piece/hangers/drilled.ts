@@ -1,6 +1,12 @@
+import { TAPE_READING_MM } from '../../base/figures/readings.ts';
+import {
+	HEAD_8_GAUGE_MM,
+	WOOD_BEFORE_HOLE_MM,
+	HOLE_DEPTH_MM
+} from '../../base/figures/hardware.ts';
 import * as z from 'zod/mini';
 import { care, stop, type Caution } from '../../base/caution.ts';
-import { addUp, minus, plus, TAPE_READING, type Derived } from '../../base/derived.ts';
+import { addUp, minus, plus, type Derived } from '../../base/derived.ts';
 import { assumedKeys, distance, size } from '../../base/schemas/sizes.ts';
 import { fail, ok } from '../../base/result.ts';
 import { lengthIn } from '../../base/units/say.ts';
@@ -24,12 +30,6 @@ export const drilledSchema = z.object({
 export type DrilledBack = z.infer<typeof drilledSchema>;
 
 const STAND_OFFS = { onPiece: 0, onWall: 3 };
-/** Head of an 8 gauge wood screw, mm (ASME B18.6.1). */
-const HEAD = 8.4;
-/** Wood to leave in front of the hole, mm: common practice, 1/4 in. */
-const FRONT = 6.35;
-/** How much of the screw head must find room in the hole, mm: from memory. */
-const SHALLOWEST = 8;
 
 /** Blind holes drilled into the back of a panel. */
 export const drilled: Hanger<DrilledBack> = {
@@ -178,22 +178,22 @@ function dropOf({ downFromTop, holeWidth }: DrilledBack): Derived {
 	return addUp(
 		[plus('hole down', downFromTop), minus('half its width', holeWidth / 2)],
 		'the roof of the hole rests on the screw',
-		[{ label: 'hole down', plusMinus: TAPE_READING }]
+		[{ label: 'hole down', plusMinus: TAPE_READING_MM }]
 	);
 }
 
 function cautionsOf(back: DrilledBack, piece: HungPiece): Caution[] {
 	const cautions: Caution[] = [];
-	if (piece.depth - back.holeDepth < FRONT)
+	if (piece.depth - back.holeDepth < WOOD_BEFORE_HOLE_MM)
 		cautions.push(
 			stop(
 				'near-front',
-				`Less than ${lengthIn(FRONT)} of wood would be left in front of the hole; it can show or break through.`,
-				`Stop the drill at ${lengthIn(Math.max(piece.depth - FRONT, 0))}, or use a cleat.`,
+				`Less than ${lengthIn(WOOD_BEFORE_HOLE_MM)} of wood would be left in front of the hole; it can show or break through.`,
+				`Stop the drill at ${lengthIn(Math.max(piece.depth - WOOD_BEFORE_HOLE_MM, 0))}, or use a cleat.`,
 				'holeDepth'
 			)
 		);
-	if (back.holeDepth < SHALLOWEST)
+	if (back.holeDepth < HOLE_DEPTH_MM)
 		cautions.push(
 			care(
 				'hole-shallow',
@@ -202,11 +202,11 @@ function cautionsOf(back: DrilledBack, piece: HungPiece): Caution[] {
 				'holeDepth'
 			)
 		);
-	if (back.holeWidth <= HEAD)
+	if (back.holeWidth <= HEAD_8_GAUGE_MM)
 		cautions.push(
 			care(
 				'head-too-big',
-				`The head of an 8 gauge screw, ${lengthIn(HEAD)}, does not go into this hole.`,
+				`The head of an 8 gauge screw, ${lengthIn(HEAD_8_GAUGE_MM)}, does not go into this hole.`,
 				'Use a screw with a smaller head, or a larger bit.',
 				'holeWidth'
 			)

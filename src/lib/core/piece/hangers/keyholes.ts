@@ -1,3 +1,4 @@
+import { HEAD_8_GAUGE_MM } from '../../base/figures/hardware.ts';
 import * as z from 'zod/mini';
 import { care, type Caution } from '../../base/caution.ts';
 import { assumedKeys, distance, position, size } from '../../base/schemas/sizes.ts';
@@ -32,8 +33,6 @@ export const keyholesSchema = z.object({
 export type KeyholesBack = z.infer<typeof keyholesSchema>;
 
 const STAND_OFFS = { onPiece: 0, onWall: 3 };
-/** Head of an 8 gauge wood screw, mm (ASME B18.6.1). */
-const HEAD = 8.4;
 
 /** Keyhole slots cut into, or screwed to, the back. */
 export const keyholes: Hanger<KeyholesBack> = {
@@ -204,11 +203,11 @@ function slots(back: KeyholesBack): PiecePoint[] {
 const SLOT_HELP = 'From the top edge down to the narrow end of the slot, where the screw bears';
 
 function tooSmall({ headHole }: KeyholesBack): Caution[] {
-	if (headHole > HEAD) return [];
+	if (headHole > HEAD_8_GAUGE_MM) return [];
 	return [
 		care(
 			'head-too-big',
-			`The head of an 8 gauge screw, ${lengthIn(HEAD)}, does not go through this hole.`,
+			`The head of an 8 gauge screw, ${lengthIn(HEAD_8_GAUGE_MM)}, does not go through this hole.`,
 			'Use a screw with a smaller head, or open the hole.',
 			'headHole'
 		)

@@ -1,6 +1,7 @@
+import { TAPE_READING_MM } from '../../base/figures/readings.ts';
 import * as z from 'zod/mini';
 import { care, note, type Caution } from '../../base/caution.ts';
-import { addUp, plus, TAPE_READING } from '../../base/derived.ts';
+import { addUp, plus } from '../../base/derived.ts';
 import { assumedKeys, distance } from '../../base/schemas/sizes.ts';
 import { ok } from '../../base/result.ts';
 import { MM_PER_INCH } from '../../base/units/constants.ts';
@@ -76,7 +77,7 @@ export const plateHanger: Hanger<PlateHangerBack> = {
 		const refused = belowPiece(archDrop, piece, 'archDrop');
 		if (refused) return refused;
 		const drop = addUp([plus('arch down', archDrop)], 'read on the back', [
-			{ label: 'arch down', plusMinus: TAPE_READING }
+			{ label: 'arch down', plusMinus: TAPE_READING_MM }
 		]);
 		return ok({
 			points: [onePoint({ x: piece.massOffset, drop }, piece, STAND_OFFS)],

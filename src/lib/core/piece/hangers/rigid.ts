@@ -1,4 +1,5 @@
-import { addUp, byFormula, plus, TAPE_READING, type Derived } from '../../base/derived.ts';
+import { TAPE_READING_MM } from '../../base/figures/readings.ts';
+import { addUp, byFormula, plus, type Derived } from '../../base/derived.ts';
 import { leanPull } from '../statics/lean.ts';
 import { twoPointLoads } from '../statics/two-points.ts';
 import type { HungPiece, PointLoad, WallPoint } from './types.ts';
@@ -11,7 +12,7 @@ export interface StandOffs {
 
 /** A drop read straight off the back. */
 export const readDrop = (label: string, drop: number): Derived =>
-	addUp([plus(label, drop)], 'read on the back', [{ label, plusMinus: TAPE_READING }]);
+	addUp([plus(label, drop)], 'read on the back', [{ label, plusMinus: TAPE_READING_MM }]);
 
 /** A rigid point takes weight and pull, and nothing sideways. */
 export const straightLoad = (down: Derived, pull: Derived): PointLoad => ({

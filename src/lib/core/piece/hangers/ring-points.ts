@@ -1,6 +1,7 @@
+import { RING_SCREW_MM, RING_PLATE_MM } from '../../base/figures/hardware.ts';
 import * as z from 'zod/mini';
 import { care, stop, type Caution } from '../../base/caution.ts';
-import { longestScrew, RING_PLATE } from '../framing/frame-size.ts';
+import { longestScrew } from '../framing/frame-size.ts';
 import { size } from '../../base/schemas/sizes.ts';
 import { NEWTON_PER_POUND_FORCE } from '../../base/units/constants.ts';
 import { lengthIn } from '../../base/units/say.ts';
@@ -114,7 +115,7 @@ export function ringPointCautions(
 				'points'
 			)
 		);
-	const longest = longestScrew(piece.depth, points.by === 'strap' ? RING_PLATE : 0);
+	const longest = longestScrew(piece.depth, points.by === 'strap' ? RING_PLATE_MM : 0);
 	if (points.screwLength !== null && points.screwLength > longest)
 		cautions.push(
 			stop(
@@ -142,9 +143,6 @@ const POINT_CHOICE: Choice['answers'] = RING_POINT_KINDS.map((by) => ({
 	answer: by,
 	label: KINDS[by].name
 }));
-
-/** A usual screw of a strap ring, mm, until it is measured: from memory. */
-const USUAL_SCREW = 12;
 
 /** Asks what the rings are, with how many screws, and whether those were measured. */
 export function ringPointChoices({ by, screws, screwLength }: RingPoints): Choice[] {
@@ -198,7 +196,7 @@ export function chooseRingPoints(
 		return { ...points, by: RING_POINT_KINDS.find((by) => by === answer) ?? points.by };
 	if (key === 'screws') return { ...points, screws: Number(answer) };
 	if (key === 'screwLength')
-		return { ...points, screwLength: answer === 'measured' ? USUAL_SCREW : null };
+		return { ...points, screwLength: answer === 'measured' ? RING_SCREW_MM : null };
 	return null;
 }
 

@@ -1,3 +1,4 @@
+import { TOOTHED_BAR_MM } from '../../base/figures/hardware.ts';
 import * as z from 'zod/mini';
 import { assumedKeys, distance, size } from '../../base/schemas/sizes.ts';
 import { fail, ok } from '../../base/result.ts';
@@ -8,7 +9,7 @@ import type { Hanger } from './types.ts';
 import { belowPiece, widerThanPiece } from './limits.ts';
 import { measured } from './measured.ts';
 import { readDrop, twoPoints } from './rigid.ts';
-import { BAR_STAND_OFFS, BAR_WIDTH, LIGHT_ONLY, toothAnswers, toothPlace } from './teeth.ts';
+import { BAR_STAND_OFFS, LIGHT_ONLY, toothAnswers, toothPlace } from './teeth.ts';
 import { lifting, nearTop } from './warnings.ts';
 import { levelAtPoints } from './level.ts';
 
@@ -92,7 +93,7 @@ export const sawtoothTwo: Hanger<SawtoothTwoBack> = {
 			belowPiece(back.barDrop, piece, 'barDrop') ??
 			belowPiece(back.rightDrop, piece, 'rightDrop');
 		if (refused) return refused;
-		if (back.barSpan + BAR_WIDTH > piece.width)
+		if (back.barSpan + TOOTHED_BAR_MM > piece.width)
 			return fail(
 				'rings-wider-than-frame',
 				'The bars would reach beyond the sides. Measure from middle tooth to middle tooth.',
@@ -128,7 +129,7 @@ export const sawtoothTwo: Hanger<SawtoothTwoBack> = {
 		];
 		const shift = toothPlace(back);
 		return [
-			...bars.map((at) => ({ shape: 'bar' as const, at, width: BAR_WIDTH })),
+			...bars.map((at) => ({ shape: 'bar' as const, at, width: TOOTHED_BAR_MM })),
 			...bars.map(({ x, drop }) => ({ shape: 'hook' as const, at: { x: x + shift, drop } }))
 		];
 	},

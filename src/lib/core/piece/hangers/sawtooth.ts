@@ -1,3 +1,4 @@
+import { TOOTHED_BAR_MM } from '../../base/figures/hardware.ts';
 import * as z from 'zod/mini';
 import { assumedKeys, distance, position, size } from '../../base/schemas/sizes.ts';
 import { fail, ok } from '../../base/result.ts';
@@ -9,7 +10,7 @@ import { belowPiece } from './limits.ts';
 import { measured } from './measured.ts';
 import { onePoint, readDrop } from './rigid.ts';
 import { swings } from './swing.ts';
-import { BAR_STAND_OFFS, BAR_WIDTH, LIGHT_ONLY, toothAnswers, toothPlace } from './teeth.ts';
+import { BAR_STAND_OFFS, LIGHT_ONLY, toothAnswers, toothPlace } from './teeth.ts';
 import { nearTop } from './warnings.ts';
 import { levelByTooth } from './level.ts';
 
@@ -96,7 +97,7 @@ export const sawtooth: Hanger<SawtoothBack> = {
 		});
 	},
 	draw: (back) => [
-		{ shape: 'bar', at: { x: back.barOffset, drop: back.barDrop }, width: BAR_WIDTH },
+		{ shape: 'bar', at: { x: back.barOffset, drop: back.barDrop }, width: TOOTHED_BAR_MM },
 		{ shape: 'hook', at: place(back) }
 	],
 	choices: ({ tooth }) => [toothAnswers(tooth)],

@@ -1,7 +1,7 @@
+import { SURE_FRICTION } from '../../base/figures/hardware.ts';
 import { tiltFromHookError } from '../statics/two-points.ts';
 import { lengthIn } from '../../base/units/say.ts';
 import type { Hung } from './types.ts';
-import { SURE_FRICTION } from './wire.ts';
 
 /** Whether a piece stays level as it hangs, why, and what would help. */
 export interface StayLevel {

@@ -1,9 +1,10 @@
+import { STRIP_PAIR_KG, STRIP_WIDTH_MM } from '../../base/figures/hardware.ts';
 import * as z from 'zod/mini';
 import { note, stop, type Caution } from '../../base/caution.ts';
 import { byFormula } from '../../base/derived.ts';
 import { assumedKeys, distance, size } from '../../base/schemas/sizes.ts';
 import { fail, ok } from '../../base/result.ts';
-import { KG_PER_POUND, weightOf } from '../../base/units/constants.ts';
+import { weightOf } from '../../base/units/constants.ts';
 import { carry } from './carry.ts';
 import { down } from './dimension.ts';
 import type { Dimension, Hanger, HungPiece, PiecePoint } from './types.ts';
@@ -26,9 +27,6 @@ export const stripsSchema = z.object({
 });
 export type StripsBack = z.infer<typeof stripsSchema>;
 
-/** Typical rating of one pair on its packet, N: 4 lb, from memory; the packet's figure wins. */
-const PAIR_RATING = weightOf(4 * KG_PER_POUND);
-const STRIP_WIDTH = 19;
 const STAND_OFFS = { onPiece: 2, onWall: 2 };
 
 /** Hook-and-loop strips pressed to the wall. */
@@ -106,7 +104,7 @@ export const strips: Hanger<StripsBack> = {
 	measure: measured,
 	solve: (back, piece) => {
 		const { height, weight, width } = piece;
-		if (back.stripSpan + STRIP_WIDTH > width)
+		if (back.stripSpan + STRIP_WIDTH_MM > width)
 			return fail('strips-beyond-piece', 'The strips would reach beyond the sides.', 'stripSpan');
 		if (back.stripDrop >= height || (back.pairs > 2 && back.stripUp >= height))
 			return fail(
@@ -138,7 +136,7 @@ export const strips: Hanger<StripsBack> = {
 		...places(back, height).map((at) => ({
 			shape: 'pad' as const,
 			at,
-			width: STRIP_WIDTH,
+			width: STRIP_WIDTH_MM,
 			height: back.stripLength
 		})),
 		...places(back, height).map((at) => ({ shape: 'hook' as const, at }))
@@ -186,7 +184,7 @@ function places(
 
 function ratingCautions({ pairs }: StripsBack, weight: HungPiece['weight']): Caution[] {
 	if (weight === null) return [];
-	const needed = Math.ceil(weight / PAIR_RATING - 1e-9);
+	const needed = Math.ceil(weight / weightOf(STRIP_PAIR_KG) - 1e-9);
 	if (needed > pairs)
 		return [
 			stop(
@@ -199,7 +197,7 @@ function ratingCautions({ pairs }: StripsBack, weight: HungPiece['weight']): Cau
 	return [
 		note(
 			'strips-rating',
-			'Ratings are typical: four pounds a pair.',
+			`Ratings are typical: {${STRIP_PAIR_KG} kg} a pair.`,
 			'Read the packet; where it says less, take more pairs.'
 		)
 	];

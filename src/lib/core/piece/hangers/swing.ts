@@ -1,9 +1,7 @@
+import { SEEN_TILT_DEGREES } from '../../base/figures/people.ts';
 import { care, type Caution } from '../../base/caution.ts';
 import { toDegrees } from '../../base/units/constants.ts';
 import type { HungPiece } from './types.ts';
-
-/** Tilt a person sees on a level, degrees: from memory. */
-const SEEN_TILT = 0.25;
 
 /** A single point off the plumb line of the mass lets the piece swing until its mass hangs below: atan(e/g). */
 export function swings(
@@ -15,7 +13,7 @@ export function swings(
 	const below = height - massUp - drop;
 	const off = Math.abs(massOffset - x);
 	const tilt = below > 0 ? toDegrees(Math.atan2(off, below)) : 90;
-	if (tilt < SEEN_TILT) return [];
+	if (tilt < SEEN_TILT_DEGREES) return [];
 	return [
 		care(
 			'point-off-mass',

@@ -1,8 +1,7 @@
 import { weightOf } from '../../base/units/constants.ts';
 import type { Choice, Unsuitable } from './types.ts';
 
-/** Usual bar, and stand-offs of bar and nail, mm: from memory. */
-export const BAR_WIDTH = 45;
+/** Stand-offs of bar and nail, mm: from memory. */
 export const BAR_STAND_OFFS = { onPiece: 1, onWall: 5 };
 
 /** Heaviest piece for bars held by small nails, N: about 20 lb, from memory. */

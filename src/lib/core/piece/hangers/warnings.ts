@@ -1,9 +1,7 @@
+import { SEEN_PAST_EDGE_MM } from '../../base/figures/hardware.ts';
 import { care, stop, type Caution } from '../../base/caution.ts';
 import type { WallPoint } from './types.ts';
 import type { HungPiece } from './types.ts';
-
-/** Hardware this near the side edge can be seen past the frame, mm: from memory. */
-const EDGE_MARGIN = 12;
 
 /** A hook close under the top edge. */
 export function nearTop(
@@ -20,7 +18,7 @@ export function nearTop(
 
 /** Hardware close to the side edges. */
 export function nearEdge(span: number, { width }: HungPiece, path: string): Caution[] {
-	if ((width - span) / 2 >= EDGE_MARGIN) return [];
+	if ((width - span) / 2 >= SEEN_PAST_EDGE_MM) return [];
 	return [
 		care(
 			'rings-near-edge',

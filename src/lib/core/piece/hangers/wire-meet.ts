@@ -1,10 +1,11 @@
+import { SURE_FRICTION } from '../../base/figures/hardware.ts';
 import { byFormula, combine, minus, plus, type Derived } from '../../base/derived.ts';
 import { fail, ok, type Result } from '../../base/result.ts';
 import { offCentreHook, type OffCentreHook } from '../statics/off-centre-hook.ts';
 import { levelHooksOnWire, type LevelHooks } from '../statics/uneven-hooks.ts';
 import { toRadians } from '../../base/units/constants.ts';
 import type { HangerRules, Hung, HungPiece, PointLoad, WallPoint } from './types.ts';
-import { SURE_FRICTION, solveWire } from './wire.ts';
+import { solveWire } from './wire.ts';
 import { massBelowRings, wireLength, type WireBack } from './wire-reading.ts';
 
 /** A wire’s hooks lie between its rings. */

@@ -60,8 +60,8 @@ describe('the wire workshop', () => {
 
 	it('cuts for two ties, up to the step', () => {
 		// Common practice: about 8 in for both ties; 455.6 + 200 to the next 12.7 mm.
-		expect(cutLength(455.6, 12.7)).closeTo(660.4, 1e-9);
-		expect(cutLength(400, 10)).equal(600);
+		expect(cutLength(455.6, 'in')).closeTo(660.4, 1e-9);
+		expect(cutLength(400, 'mm')).equal(600);
 	});
 
 	it('speaks in the weight that pulls as hard', () => {

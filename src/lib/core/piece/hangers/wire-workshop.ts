@@ -1,14 +1,14 @@
+import { WIRE_CUT_STEP_MM, WIRE_TIES_MM } from '../../base/figures/hardware.ts';
 import { mustBeFinite } from '../../base/check.ts';
 import { hangOnWire } from '../statics/wire.ts';
 import { GRAVITY, toDegrees, toRadians, weightOf } from '../../base/units/constants.ts';
 import { wireLength, type WireBack } from './wire-reading.ts';
 
-/** Wire for two ties, mm: common practice, about 8 in for both. */
-const TIES = 200;
-
-/** Length in mm to cut for a wire of so much ring to ring: two ties more, up to the next `step`. */
-export const cutLength = (ringToRing: number, step: number): number =>
-	Math.ceil((ringToRing + TIES) / step - 1e-9) * step;
+/** Length in mm to cut for a wire of so much ring to ring: two ties more, up to the next step of a tape in these units. */
+export function cutLength(ringToRing: number, units: 'in' | 'mm'): number {
+	const step = WIRE_CUT_STEP_MM[units];
+	return Math.ceil((ringToRing + WIRE_TIES_MM) / step - 1e-9) * step;
+}
 
 /** Tension over weight at a wire angle in degrees: 1/(2 sin θ). Source: sling tables. */
 export const pullOverWeight = (angle: number): number => 1 / (2 * Math.sin(toRadians(angle)));

@@ -1,14 +1,12 @@
-import { care, note, stop, type Caution } from '../../base/caution.ts';
+import { SEEN_TILT_DEGREES } from '../../base/figures/people.ts';
+import { TAPE_READING_MM, PULL_READING_MM } from '../../base/figures/readings.ts';
 import {
-	byFormula,
-	combine,
-	minus,
-	plus,
-	propagate,
-	PULL_READING,
-	TAPE_READING,
-	type Derived
-} from '../../base/derived.ts';
+	RING_STAND_OFF_MM,
+	HOOK_STAND_OFF_MM,
+	SURE_FRICTION
+} from '../../base/figures/hardware.ts';
+import { care, note, stop, type Caution } from '../../base/caution.ts';
+import { byFormula, combine, minus, plus, propagate, type Derived } from '../../base/derived.ts';
 import { fail, ok, type Result } from '../../base/result.ts';
 import { leanPull } from '../statics/lean.ts';
 import { holdOnWire, type HeldWire } from '../statics/uneven-rings.ts';
@@ -25,14 +23,6 @@ import {
 	wireLength,
 	type WireBack
 } from './wire-reading.ts';
-
-/** Ring and hook off the back and the wall, mm: typical strap ring and picture hook, from memory. */
-const RING_STAND_OFF = 3;
-const HOOK_STAND_OFF = 6;
-/** Friction coefficient of wire on a hook that can be relied on; from memory, 0.1 to 0.3 is met. */
-export const SURE_FRICTION = 0.15;
-/** Tilt a person sees on a level, degrees: from memory. */
-const SEEN_TILT = 0.25;
 
 /** Wire, ring drop and hook spacing → wall points, loads and cautions; for one hook (spacing 0) or two. */
 export function solveWire(
@@ -139,11 +129,11 @@ function uncertainty(back: WireBack, hookSpacing: number) {
 		return length.ok ? pulledDrop(moved, length.value, hookSpacing) : NaN;
 	};
 	return propagate(drop, [
-		{ label: 'ring span', value: back.ringSpan, error: TAPE_READING },
-		{ label: 'ring drop', value: back.ringDrop, error: TAPE_READING },
+		{ label: 'ring span', value: back.ringSpan, error: TAPE_READING_MM },
+		{ label: 'ring drop', value: back.ringDrop, error: TAPE_READING_MM },
 		wire.by === 'pull'
-			? { label: 'pulled drop', value: wire.pulledDrop, error: PULL_READING }
-			: { label: 'wire length', value: wire.length, error: PULL_READING }
+			? { label: 'pulled drop', value: wire.pulledDrop, error: PULL_READING_MM }
+			: { label: 'wire length', value: wire.length, error: PULL_READING_MM }
 	]);
 }
 
@@ -165,8 +155,8 @@ function pointsOf(
 					depth: piece.depth,
 					ringDrop: back.ringDrop,
 					rise: even.rise,
-					ringStandOff: RING_STAND_OFF,
-					hookStandOff: HOOK_STAND_OFF,
+					ringStandOff: RING_STAND_OFF_MM,
+					hookStandOff: HOOK_STAND_OFF_MM,
 					massAboveBottom: piece.massUp
 				}).pull;
 	const point = (name: string, x: number, share: number, source: string): WallPoint => ({
@@ -266,7 +256,7 @@ function unevenCautions(held: HeldWire, back: WireBack, piece: HungPiece): Cauti
 			path
 		)
 	];
-	if (held.frictionNeeded > SURE_FRICTION || Math.abs(held.tiltHeld) > SEEN_TILT * 4)
+	if (held.frictionNeeded > SURE_FRICTION || Math.abs(held.tiltHeld) > SEEN_TILT_DEGREES * 4)
 		cautions.push(
 			care(
 				'uneven-slips',

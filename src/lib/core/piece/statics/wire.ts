@@ -1,10 +1,8 @@
+import { FLAT_WIRE_DEGREES } from '../../base/figures/hardware.ts';
 import { refuse } from '../../base/check.ts';
 import { fail, ok, type Failure, type Result } from '../../base/result.ts';
 import { toDegrees } from '../../base/units/constants.ts';
 import { stretchedLength } from './elastic.ts';
-
-/** Below this angle from level a wire is pulled so flat that its tension is out of proportion to the weight. */
-const FLAT_DEGREES = 10;
 
 /** What a wire's drop under load and its forces are computed from. Lengths in mm, forces in N. */
 export interface WireHanging {
@@ -163,7 +161,7 @@ export function hangOnWire(input: WireHanging): Result<HungWire> {
 
 function warningsOf(hung: HungWire, input: WireHanging): WireWarning[] {
 	const warnings: WireWarning[] = [];
-	if (hung.wireAngle < FLAT_DEGREES) warnings.push('wire-flat');
+	if (hung.wireAngle < FLAT_WIRE_DEGREES) warnings.push('wire-flat');
 	if (hung.drop < 0) warnings.push('hook-above-top');
 	else if (input.margin !== undefined && hung.drop < input.margin) warnings.push('hook-near-top');
 	if (input.rating !== undefined && hung.tension > input.rating) warnings.push('over-wire-rating');

@@ -1,3 +1,4 @@
+import { HAND_ROOM_MM } from '../../base/figures/surroundings.ts';
 import * as z from 'zod/mini';
 import { grown } from '../../base/geometry/rect.ts';
 import { outlineShape, yesNo, type AnyFeature, type FeatureFace, type Zone } from './types.ts';
@@ -11,9 +12,6 @@ export const boxShape = {
 export interface Box extends AnyFeature {
 	later: boolean;
 }
-
-/** Room for a hand and a plug, mm. From memory. */
-const HAND = 50;
 
 /** What sockets and switches have in common: a box fixed to the side of a stud, with a cable, in reach of a hand. */
 export const fixedBox = {
@@ -31,7 +29,7 @@ export const fixedBox = {
 /** A box stays uncovered, and a hand’s breadth round it free. */
 export const handZones = (feature: Box, remedy: string): Zone[] => [
 	uncovered(feature, remedy),
-	near(feature, grown(feature, HAND), {
+	near(feature, grown(feature, HAND_ROOM_MM), {
 		grade: 'note',
 		code: 'near-fitting',
 		message: 'comes within a hand of the %.',

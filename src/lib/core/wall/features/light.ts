@@ -1,3 +1,4 @@
+import { WARM_LAMP_MM } from '../../base/figures/surroundings.ts';
 import * as z from 'zod/mini';
 import { grown } from '../../base/geometry/rect.ts';
 import { outlineShape, type FeatureFace } from './types.ts';
@@ -5,9 +6,6 @@ import { block } from './parts.ts';
 import { near, uncovered } from './zones.ts';
 
 export const lightSchema = z.object({ ...outlineShape, kind: z.literal('light') });
-
-/** Distance a warm lamp wants to paper, canvas and glass, mm. From memory: at least 300. */
-const WARM = 300;
 
 export const light: FeatureFace<z.infer<typeof lightSchema>> = {
 	kind: 'light',
@@ -19,7 +17,7 @@ export const light: FeatureFace<z.infer<typeof lightSchema>> = {
 	service: 'cable',
 	zones: (feature) => [
 		uncovered(feature, 'Keep lights clear.'),
-		near(feature, grown(feature, WARM), {
+		near(feature, grown(feature, WARM_LAMP_MM), {
 			grade: 'note',
 			code: 'near-light',
 			message: 'hangs close to the %.',

@@ -1,3 +1,4 @@
+import { RADIATOR_HEAT_MM } from '../../base/figures/surroundings.ts';
 import * as z from 'zod/mini';
 import { grown } from '../../base/geometry/rect.ts';
 import { outlineShape, type FeatureFace } from './types.ts';
@@ -5,9 +6,6 @@ import { block } from './parts.ts';
 import { near, uncovered } from './zones.ts';
 
 export const radiatorSchema = z.object({ ...outlineShape, kind: z.literal('radiator') });
-
-/** How far above a radiator the wall still gets its heat, mm. From memory. */
-const HEAT = 1200;
 
 export const radiator: FeatureFace<z.infer<typeof radiatorSchema>> = {
 	kind: 'radiator',
@@ -20,7 +18,7 @@ export const radiator: FeatureFace<z.infer<typeof radiatorSchema>> = {
 	centres: true,
 	zones: (feature) => [
 		uncovered(feature, 'Keep radiators clear.'),
-		near(feature, grown(feature, { above: HEAT }), {
+		near(feature, grown(feature, { above: RADIATOR_HEAT_MM }), {
 			grade: 'care',
 			code: 'over-heat',
 			message: 'hangs in the warm air above the %.',

@@ -1,3 +1,4 @@
+import { THERMOSTAT_AIR_MM } from '../../base/figures/surroundings.ts';
 import * as z from 'zod/mini';
 import { grown } from '../../base/geometry/rect.ts';
 import { outlineShape, type FeatureFace } from './types.ts';
@@ -5,9 +6,6 @@ import { block, disc } from './parts.ts';
 import { near, uncovered } from './zones.ts';
 
 export const thermostatSchema = z.object({ ...outlineShape, kind: z.literal('thermostat') });
-
-/** Free air a thermostat wants round it, mm. From memory. */
-const AIR = 150;
 
 export const thermostat: FeatureFace<z.infer<typeof thermostatSchema>> = {
 	kind: 'thermostat',
@@ -19,7 +17,7 @@ export const thermostat: FeatureFace<z.infer<typeof thermostatSchema>> = {
 	service: 'cable',
 	zones: (feature) => [
 		uncovered(feature, 'Covered, it reads the wrong temperature.'),
-		near(feature, grown(feature, AIR), {
+		near(feature, grown(feature, THERMOSTAT_AIR_MM), {
 			grade: 'note',
 			code: 'near-fitting',
 			message: 'comes close to the %.',

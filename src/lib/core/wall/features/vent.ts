@@ -1,3 +1,4 @@
+import { DRAUGHT_MM } from '../../base/figures/surroundings.ts';
 import * as z from 'zod/mini';
 import { grown } from '../../base/geometry/rect.ts';
 import { outlineShape, type FeatureFace } from './types.ts';
@@ -5,9 +6,6 @@ import { block, stroke } from './parts.ts';
 import { near, uncovered } from './zones.ts';
 
 export const ventSchema = z.object({ ...outlineShape, kind: z.literal('vent') });
-
-/** Reach of the draught in front of a vent, mm. From memory. */
-const DRAUGHT = 300;
 
 export const vent: FeatureFace<z.infer<typeof ventSchema>> = {
 	kind: 'vent',
@@ -19,7 +17,7 @@ export const vent: FeatureFace<z.infer<typeof ventSchema>> = {
 	service: 'duct',
 	zones: (feature) => [
 		uncovered(feature, 'Keep vents open.'),
-		near(feature, grown(feature, DRAUGHT), {
+		near(feature, grown(feature, DRAUGHT_MM), {
 			grade: 'care',
 			code: 'in-draught',
 			message: 'hangs in the draught of the %.',

@@ -1,3 +1,4 @@
+import { BESIDE_WINDOW_MM } from '../../base/figures/surroundings.ts';
 import * as z from 'zod/mini';
 import { grown } from '../../base/geometry/rect.ts';
 import { outlineShape, type FeatureFace } from './types.ts';
@@ -5,9 +6,6 @@ import { block, casingOf, stroke } from './parts.ts';
 import { near, uncovered } from './zones.ts';
 
 export const windowSchema = z.object({ ...outlineShape, kind: z.literal('window') });
-
-/** So near a window the wall is lit and chilled by it, mm. From memory. */
-const BESIDE = 200;
 
 export const windowFace: FeatureFace<z.infer<typeof windowSchema>> = {
 	kind: 'window',
@@ -20,7 +18,7 @@ export const windowFace: FeatureFace<z.infer<typeof windowSchema>> = {
 	breaksStuds: true,
 	zones: (feature) => [
 		uncovered(feature, 'Keep windows clear.'),
-		near(feature, grown(feature, BESIDE), {
+		near(feature, grown(feature, BESIDE_WINDOW_MM), {
 			grade: 'note',
 			code: 'near-window',
 			message: 'hangs right beside the %.',

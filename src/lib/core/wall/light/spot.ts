@@ -1,8 +1,6 @@
+import { LAMP_AIM_DEGREES } from '../../base/figures/surroundings.ts';
 import { mustBeFinite, mustBePositive } from '../../base/check.ts';
 import { toDegrees, toRadians } from '../../base/units/constants.ts';
-
-/** A spot is aimed at this angle from vertical: flatter it shines into eyes, steeper it throws the frame’s shadow. Common practice. */
-export const AIM = 30;
 
 /**
  * Light of a spot on a vertical wall, lux, and its angle from vertical, degrees: E = I·x/r³, x from the wall, r to the target.
@@ -48,7 +46,7 @@ export function aimDistance({
 	lampHeight,
 	targetHeight,
 	standsOut = 0,
-	fromVertical = AIM
+	fromVertical = LAMP_AIM_DEGREES
 }: {
 	lampHeight: number;
 	targetHeight: number;

@@ -1,6 +1,7 @@
+import { HALF_STUD_MM } from '../../base/figures/studs.ts';
 import { refuse } from '../../base/check.ts';
 import { fail, ok, type Result } from '../../base/result.ts';
-import { HALF_STUD, BUILD, pinnedTerm, termOf, type Term } from './evidence.ts';
+import { BUILD, pinnedTerm, termOf, type Term } from './evidence.ts';
 import { moved, spanOf, type Hint } from './hint.ts';
 import { fittingLean, leanAt, type Lean } from './lean.ts';
 import { fitPitches, spreadOfPhase, type PitchFit } from './posterior.ts';
@@ -108,7 +109,7 @@ export function estimateStuds(facts: StudFacts): Result<StudEstimate> {
 			sd: Math.hypot(spreads[index]!.sd, BUILD),
 			chance: chanceOfWood(fits, x),
 			pinned: false,
-			missed: misses.some((miss) => Math.abs(miss - x) < HALF_STUD)
+			missed: misses.some((miss) => Math.abs(miss - x) < HALF_STUD_MM)
 		}))
 	);
 	return ok({

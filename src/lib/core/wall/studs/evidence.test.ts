@@ -1,6 +1,7 @@
+import { HALF_STUD_MM } from '../../base/figures/studs.ts';
 import { expect } from 'chai';
 import fc from 'fast-check';
-import { HALF_STUD, hitChance, missChance, termOf, toNearest } from './evidence.ts';
+import { hitChance, missChance, termOf, toNearest } from './evidence.ts';
 import { estimateStuds, PITCHES } from './estimate.ts';
 import { HINT_KINDS, HINT_WORDS, moved, POINT_HINTS, spanOf, type Hint } from './hint.ts';
 import { hintSchema } from './kept-hint.ts';
@@ -67,7 +68,7 @@ describe('what a hint says', () => {
 describe('the chance that a nail meets wood', () => {
 	it('is near certain within the stud, even at its edge, and almost none beside it', () => {
 		expect(hitChance(0)).closeTo(0.99, 1e-3);
-		expect(hitChance(HALF_STUD)).closeTo(0.5, 0.01);
+		expect(hitChance(HALF_STUD_MM)).closeTo(0.5, 0.01);
 		expect(hitChance(60)).closeTo(0.01, 1e-6);
 		expect(hitChance(60, 0.12)).closeTo(0.12, 1e-6);
 		expect(missChance(0)).closeTo(0.02, 1e-6);

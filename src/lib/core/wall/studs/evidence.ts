@@ -1,8 +1,7 @@
+import { HALF_STUD_MM } from '../../base/figures/studs.ts';
 import type { Hint } from './hint.ts';
 import { normalShare } from './normal.ts';
 
-/** Half the width of a 2-by stud, mm: 1 1/2 in. */
-export const HALF_STUD = 19.05;
 /** Spread of the studs about their layout, as built, mm. */
 export const BUILD = 3;
 /** Chance that a hint comes from something that is no stud of the layout. */
@@ -52,17 +51,17 @@ export function termOf(hint: Hint, fooled = FOOLED): Term {
 		case 'edges': {
 			const { left, right } = hint;
 			return right - left > DOUBLED
-				? near([left + HALF_STUD, right - HALF_STUD], SPREAD.edge)
+				? near([left + HALF_STUD_MM, right - HALF_STUD_MM], SPREAD.edge)
 				: near([(left + right) / 2], SPREAD.edge / Math.SQRT2);
 		}
 		case 'box':
-			return near([hint.left - HALF_STUD, hint.right + HALF_STUD], SPREAD.box);
+			return near([hint.left - HALF_STUD_MM, hint.right + HALF_STUD_MM], SPREAD.box);
 		case 'edge-left':
-			return near([hint.x + HALF_STUD], SPREAD.edge);
+			return near([hint.x + HALF_STUD_MM], SPREAD.edge);
 		case 'edge-right':
-			return near([hint.x - HALF_STUD], SPREAD.edge);
+			return near([hint.x - HALF_STUD_MM], SPREAD.edge);
 		case 'corner':
-			return near([hint.x - HALF_STUD, hint.x + HALF_STUD], SPREAD.corner, CORNER_OUTLIER);
+			return near([hint.x - HALF_STUD_MM, hint.x + HALF_STUD_MM], SPREAD.corner, CORNER_OUTLIER);
 		case 'hit':
 			return { says: 'on', at: hint.x, fooled };
 		case 'miss':
@@ -80,10 +79,10 @@ export const pinnedTerm = (x: number): Term => near([x], SPREAD.pin);
  * `fooled` + (0.99 - `fooled`)·Φ((19.05 - |r|) / √(3² + 3²)): the nail's own doubt about an edge, and the build's.
  */
 export const hitChance = (r: number, fooled = FOOLED): number =>
-	fooled + (0.99 - fooled) * normalShare((HALF_STUD - Math.abs(r)) / Math.hypot(EDGE, BUILD));
+	fooled + (0.99 - fooled) * normalShare((HALF_STUD_MM - Math.abs(r)) / Math.hypot(EDGE, BUILD));
 
 export const missChance = (r: number): number =>
-	FALSE_MISS + (1 - FALSE_MISS) * normalShare((Math.abs(r) - HALF_STUD) / EDGE);
+	FALSE_MISS + (1 - FALSE_MISS) * normalShare((Math.abs(r) - HALF_STUD_MM) / EDGE);
 
 /** Signed distance to the nearest multiple of the pitch. */
 export const toNearest = (difference: number, pitch: number): number =>

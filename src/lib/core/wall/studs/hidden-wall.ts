@@ -1,5 +1,6 @@
+import { HALF_STUD_MM } from '../../base/figures/studs.ts';
 import { normalDraw, seeded } from '../../base/random.ts';
-import { BUILD, HALF_STUD } from './evidence.ts';
+import { BUILD } from './evidence.ts';
 import type { Hint } from './hint.ts';
 
 export const HIDDEN_KINDS = [
@@ -109,7 +110,7 @@ export function tryTool(
 		};
 	}
 	const lath = kind === 'lath and plaster' && draw() < LATH;
-	const found = lath || nearest(studs, x) < HALF_STUD;
+	const found = lath || nearest(studs, x) < HALF_STUD_MM;
 	return {
 		found,
 		said: found ? 'The nail meets wood.' : 'The nail meets nothing.',

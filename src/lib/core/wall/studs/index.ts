@@ -1,6 +1,6 @@
 export * from './curve.ts';
 export * from './estimate.ts';
-export { FOOLED_BY_LATH, HALF_STUD } from './evidence.ts';
+export { FOOLED_BY_LATH } from './evidence.ts';
 export * from './hidden-wall.ts';
 export * from './hint.ts';
 export * from './lean.ts';

@@ -1,8 +1,8 @@
+import { BESIDE_OPENING_MM } from '../../base/figures/studs.ts';
 import { lengthIn } from '../../base/units/say.ts';
 import { hitChance, toNearest } from './evidence.ts';
 import { fitHints, type StudFacts } from './estimate.ts';
 import type { PitchFit, SegmentFit } from './posterior.ts';
-import { BESIDE_OPENING } from './segments.ts';
 import { segmentAt } from './wood.ts';
 
 /** A place to try next, and what it would tell. */
@@ -77,7 +77,7 @@ export function nextProbe(facts: ProbeFacts): Probe[] {
 	);
 	const probes: (Probe & { ofPitch: number })[] = [];
 	for (let x = STEP; x < facts.wallWidth; x += STEP) {
-		if (outOfReach(x, openings, BESIDE_OPENING) || outOfReach(x, facts.avoid ?? [], 0)) continue;
+		if (outOfReach(x, openings, BESIDE_OPENING_MM) || outOfReach(x, facts.avoid ?? [], 0)) continue;
 		let [mean, doubt, givenPitch] = [0, 0, 0];
 		for (const fit of fits) {
 			const told = answers.get(segmentAt(fit, x)!)!;

@@ -1,6 +1,7 @@
+import { HALF_STUD_MM } from '../../base/figures/studs.ts';
 import { normalDraw, seeded } from '../../base/random.ts';
 import { estimateStuds, type StudEstimate } from './estimate.ts';
-import { FOOLED_BY_LATH, HALF_STUD } from './evidence.ts';
+import { FOOLED_BY_LATH } from './evidence.ts';
 import { hiddenWall, tryTool, type HiddenWall, type ProbeTool } from './hidden-wall.ts';
 import type { Hint } from './hint.ts';
 import { nextProbe } from './next-probe.ts';
@@ -35,7 +36,7 @@ export function practiceScore(
 	named: readonly number[]
 ): PracticeScore {
 	const off = named.map((x) => Math.min(...studs.map((stud) => Math.abs(stud - x))));
-	const right = off.filter((distance) => distance < HALF_STUD);
+	const right = off.filter((distance) => distance < HALF_STUD_MM);
 	return {
 		tries: tries.length,
 		holes: tries.filter(({ hole }) => hole).length,
@@ -86,7 +87,7 @@ export function searchByQuarters({ studs, width }: HiddenWall): number {
 	let [edges, inWood, nails] = [0, false, 0];
 	for (let x = QUARTER; x <= width && edges < 4; x += QUARTER) {
 		nails++;
-		const wood = studs.some((stud) => Math.abs(stud - x) < HALF_STUD);
+		const wood = studs.some((stud) => Math.abs(stud - x) < HALF_STUD_MM);
 		if (wood !== inWood) edges++;
 		inWood = wood;
 	}

@@ -1,11 +1,9 @@
+import { BESIDE_OPENING_MM } from '../../base/figures/studs.ts';
 /** A stretch of wall with one layout of studs. */
 export interface Segment {
 	left: number;
 	right: number;
 }
-
-/** Within this distance of an opening, studs belong to the opening and not to the layout, mm. */
-export const BESIDE_OPENING = 100;
 
 /** The stretches of wall between openings, from left to right; openings may overlap each other and the ends. */
 export function segmentsOf(
@@ -26,4 +24,5 @@ export function segmentsOf(
 export const besideOpening = (
 	[a, b]: readonly [number, number],
 	openings: readonly (readonly [number, number])[]
-): boolean => openings.some(([from, to]) => b >= from - BESIDE_OPENING && a <= to + BESIDE_OPENING);
+): boolean =>
+	openings.some(([from, to]) => b >= from - BESIDE_OPENING_MM && a <= to + BESIDE_OPENING_MM);

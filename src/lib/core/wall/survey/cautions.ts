@@ -1,3 +1,5 @@
+import { SURVEY_SLIP_MM } from '../../base/figures/readings.ts';
+import { STUD_DEPTH_MM } from '../../base/figures/studs.ts';
 import { LIGHT_LIMITS } from '../light/light-dose.ts';
 import { care, note, stop, type Caution } from '../../base/caution.ts';
 import { faceOf, type Feature } from '../features/index.ts';
@@ -6,10 +8,6 @@ import type { SurveyedWall } from './surveyed-wall.ts';
 import { madeCautions, substrateOf } from '../substrates/index.ts';
 import { lengthIn } from '../../base/units/say.ts';
 import { ceilingAt, floorAt } from './outline.ts';
-import { STUD_DEPTH } from './runs.ts';
-
-/** A measure off by more than this is a slip and no crooked house, mm. */
-const SLACK = 20;
 
 /** What does not agree in a survey, and what to do about it. */
 export function surveyFaults(wall: SurveyedWall): Caution[] {
@@ -26,8 +24,10 @@ function misplaced(feature: Feature, wall: SurveyedWall): Caution[] {
 	const beyond =
 		feature.x < -0.5 ||
 		right(feature) > wall.width + 0.5 ||
-		feature.y < Math.min(floorAt(wall, feature.x), floorAt(wall, right(feature))) - SLACK ||
-		top(feature) > Math.max(ceilingAt(wall, feature.x), ceilingAt(wall, right(feature))) + SLACK;
+		feature.y <
+			Math.min(floorAt(wall, feature.x), floorAt(wall, right(feature))) - SURVEY_SLIP_MM ||
+		top(feature) >
+			Math.max(ceilingAt(wall, feature.x), ceilingAt(wall, right(feature))) + SURVEY_SLIP_MM;
 	return beyond
 		? [
 				care(
@@ -110,7 +110,7 @@ export function wallCautions(wall: SurveyedWall): Caution[] {
 					note(
 						'stud-depth',
 						'Cables may run through the middle of a stud.',
-						`A screw should enter it by at most ${lengthIn(STUD_DEPTH)} (NEC 300.4(D)); local rules win.`
+						`A screw should enter it by at most ${lengthIn(STUD_DEPTH_MM)} (NEC 300.4(D)); local rules win.`
 					)
 				]
 			: []),

@@ -1,4 +1,5 @@
-import { byFormula, TAPE_READING, type Derived } from '../../base/derived.ts';
+import { TAPE_READING_MM } from '../../base/figures/readings.ts';
+import { byFormula, type Derived } from '../../base/derived.ts';
 import { alongLine, type Point } from '../../base/geometry/line.ts';
 import type { SurveyedWall } from './surveyed-wall.ts';
 import { ceilingLine, floorLine } from './outline.ts';
@@ -45,6 +46,6 @@ export function errorOff(
 	const line = what === 'ceiling' ? ceilingLine(wall) : floorLine(wall.levels);
 	const { high, low } = fallOf(line, left, right);
 	return byFormula(high.y - low.y, `highest less lowest place of the ${what} along the stretch`, [
-		{ label: 'two readings from the level line', plusMinus: TAPE_READING * Math.SQRT2 }
+		{ label: 'two readings from the level line', plusMinus: TAPE_READING_MM * Math.SQRT2 }
 	]);
 }

@@ -1,5 +1,6 @@
+import { TAPE_READING_MM, TAPE_SAG_MM } from '../../base/figures/readings.ts';
 import { mustBeFinite } from '../../base/check.ts';
-import { byFormula, TAPE_READING, type Derived } from '../../base/derived.ts';
+import { byFormula, type Derived } from '../../base/derived.ts';
 import type { SurveyedWall } from './surveyed-wall.ts';
 import { lengthIn } from '../../base/units/say.ts';
 import { ceilingAt, floorAt } from './outline.ts';
@@ -21,13 +22,10 @@ export interface Proof {
 }
 
 /** Two readings of a tape may differ this much, mm. */
-const READINGS = 3 * TAPE_READING;
-
-/** A tape that sags or turns a corner reads this much long over a metre, mm. From memory. */
-const SAG = 0.5;
+const READINGS = 3 * TAPE_READING_MM;
 
 /** How far a length measured again may be off, mm: 3 readings of a tape, and what it sags. */
-export const readAgainWithin = (mm: number): number => READINGS + (SAG * mm) / 1000;
+export const readAgainWithin = (mm: number): number => READINGS + (TAPE_SAG_MM * mm) / 1000;
 
 /**
  * The measures that prove a survey: the width again at another height, the height again at the other end, and a
@@ -40,7 +38,7 @@ export function proofsOf(wall: SurveyedWall): Proof[] {
 	const height = atRight - floorAt(wall, width);
 	mustBeFinite({ width, height });
 	const diagonal = Math.hypot(width, atRight);
-	const tape = [{ label: 'reading the tape', plusMinus: TAPE_READING }];
+	const tape = [{ label: 'reading the tape', plusMinus: TAPE_READING_MM }];
 	return [
 		proved({
 			key: 'width',

@@ -1,3 +1,4 @@
+import { CABLE_ZONE_MM, BESIDE_PIPE_MM } from '../../base/figures/surroundings.ts';
 import { care, stop, type Caution, type Grade } from '../../base/caution.ts';
 import { faceOf, type Feature } from '../features/index.ts';
 import { holdsPoint, right, top, type Rect } from '../../base/geometry/rect.ts';
@@ -15,15 +16,8 @@ export interface Run {
 	source: string;
 }
 
-/** BS 7671, 522.6.202: within 150 mm of the top of a wall and of an angle between two walls. */
-export const CORNER_ZONE = 150;
-/** NEC 300.4(D): a screw should not enter a stud deeper than 1 1/4 in. */
-export const STUD_DEPTH = 31.75;
-
 const ZONES = 'BS 7671, 522.6.202, in our words';
 const PRACTICE = 'common practice';
-/** Room left on each side of a pipe that goes straight down, mm. From memory. */
-const PIPE = 75;
 
 /**
  * Where cables and pipes are likely: straight up, down and level from sockets, switches and lights; down from
@@ -59,7 +53,7 @@ function runsOf(feature: Feature, wall: SurveyedWall): Run[] {
 		return [feature.x, right(feature)].map((x): Run => ({
 			of: 'pipe',
 			grade: 'stop',
-			rect: between(x - PIPE, x + PIPE, floorAt(wall, x), top(feature)),
+			rect: between(x - BESIDE_PIPE_MM, x + BESIDE_PIPE_MM, floorAt(wall, x), top(feature)),
 			what: `a pipe down from the ${name}`,
 			source: PRACTICE
 		}));
@@ -79,12 +73,12 @@ function runsOf(feature: Feature, wall: SurveyedWall): Run[] {
 /** What was met goes on up or down as a rule, and may turn aside. */
 function runsFrom(feature: Feature, of: Run['of'], wall: SurveyedWall): Run[] {
 	const { x, y, width, height } = feature;
-	const wide = { ...feature, y: y - PIPE, height: height + 2 * PIPE };
+	const wide = { ...feature, y: y - BESIDE_PIPE_MM, height: height + 2 * BESIDE_PIPE_MM };
 	return [
 		{
 			of,
 			grade: 'stop',
-			rect: plumb(wall, x - PIPE, x + width + PIPE),
+			rect: plumb(wall, x - BESIDE_PIPE_MM, x + width + BESIDE_PIPE_MM),
 			what: `the ${of} that was met here, straight up or down`,
 			source: PRACTICE
 		},
@@ -109,16 +103,16 @@ function edges(wall: SurveyedWall): Run[] {
 	const ceiling = Math.min(ceilingAt(wall, 0), ceilingAt(wall, wall.width));
 	return [
 		strip(
-			between(0, wall.width, ceiling - CORNER_ZONE, wallTop(wall)),
-			`a cable within ${lengthIn(CORNER_ZONE)} of the ceiling`
+			between(0, wall.width, ceiling - CABLE_ZONE_MM, wallTop(wall)),
+			`a cable within ${lengthIn(CABLE_ZONE_MM)} of the ceiling`
 		),
 		strip(
-			plumb(wall, 0, CORNER_ZONE),
-			`a cable within ${lengthIn(CORNER_ZONE)} of the left corner`
+			plumb(wall, 0, CABLE_ZONE_MM),
+			`a cable within ${lengthIn(CABLE_ZONE_MM)} of the left corner`
 		),
 		strip(
-			plumb(wall, wall.width - CORNER_ZONE, wall.width),
-			`a cable within ${lengthIn(CORNER_ZONE)} of the right corner`
+			plumb(wall, wall.width - CABLE_ZONE_MM, wall.width),
+			`a cable within ${lengthIn(CABLE_ZONE_MM)} of the right corner`
 		)
 	];
 }

@@ -1,4 +1,4 @@
-import { HALF_STUD } from '../../../wall/studs/evidence.ts';
+import { HALF_STUD_MM } from '../../../base/figures/studs.ts';
 import type { Feature } from '../../../wall/features/index.ts';
 import type { DayEventOf } from '../../../model/day.ts';
 import type { Wall } from '../../../model/wall.ts';
@@ -36,7 +36,7 @@ export const met: EventFace<'met'> = {
 			studs: {
 				...wall.studs,
 				pinned: wall.studs.pinned.filter(
-					({ x }) => met === 'wood' || Math.abs(x - hole.x) >= HALF_STUD
+					({ x }) => met === 'wood' || Math.abs(x - hole.x) >= HALF_STUD_MM
 				)
 			},
 			features: [...wall.features, ...left, ...(run ? [metAt(id, hole, run)] : [])]

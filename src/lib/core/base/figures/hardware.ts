@@ -1,0 +1,38 @@
+/** Hooks, rings, wire, rails and screws as sold. */
+
+import { KG_PER_POUND } from '../units/constants.ts';
+
+/** Head of an 8 gauge wood screw, mm across. Source: ASME B18.6.1. */
+export const HEAD_8_GAUGE_MM = 8.4;
+/** Wood to leave in front of a drilled hole, mm: 1/4 in. Common practice. */
+export const WOOD_BEFORE_HOLE_MM = 6.35;
+/** Least depth of a drilled hole, mm: the head of the screw finds room in it. From memory. */
+export const HOLE_DEPTH_MM = 8;
+/** No screw nearer than this to the end of a rail, mm: the wood would split. From memory. */
+export const RAIL_END_MM = 25;
+/** A strap ring holds its wire this far off the back, mm. From memory. */
+export const RING_STAND_OFF_MM = 3;
+/** A picture hook holds a wire this far off the wall, mm. From memory. */
+export const HOOK_STAND_OFF_MM = 6;
+/** Friction coefficient of wire on a hook that can be relied on. From memory: 0.1 to 0.3 is met. */
+export const SURE_FRICTION = 0.15;
+/** Wire for two ties, mm: about 8 in for both. Common practice. */
+export const WIRE_TIES_MM = 200;
+/** Wire is cut to whole steps of a tape, mm: half inches or centimetres. Common practice. */
+export const WIRE_CUT_STEP_MM = { in: 12.7, mm: 10 } as const;
+/** Below this angle from level a wire is pulled out of proportion to the weight, degrees. Common practice. */
+export const FLAT_WIRE_DEGREES = 10;
+/** Hardware nearer than this to the side edge can be seen past the frame, mm. From memory. */
+export const SEEN_PAST_EDGE_MM = 12;
+/** Length of a usual screw of a strap ring, mm, until it is measured. From memory. */
+export const RING_SCREW_MM = 12;
+/** Width of a usual toothed bar, mm. From memory. */
+export const TOOTHED_BAR_MM = 45;
+/** Typical working load of one pair of adhesive strips, kg: 3 lb. From memory; the packet's figure wins. */
+export const STRIP_PAIR_KG = 3 * KG_PER_POUND;
+/** Width of an adhesive strip, mm: 3/4 in. Common practice. */
+export const STRIP_WIDTH_MM = 19;
+/** Thickness of a strap ring's plate, mm. From memory. */
+export const RING_PLATE_MM = 2;
+/** Wood to leave between the tip of a screw and the front, mm. From memory. */
+export const WOOD_BEFORE_SCREW_MM = 3;

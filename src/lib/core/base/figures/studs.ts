@@ -1,0 +1,23 @@
+/** Studs: what meets them, and what keeps clear. */
+
+/** A hole meets a stud up to this far off its middle, mm: half a stud less room for the edge of a screw. From memory. */
+export const MEETS_STUD_MM = 10;
+/**
+ * A piece that is moved for its studs brings its points this near to their middles, mm. From a spread of 4 mm of where a
+ * stud is found: a screw of 4 mm then misses it in 3 of 1000 walls; 10 mm off, in 4 of 100.
+ */
+export const AIMED_AT_STUD_MM = 6;
+/** Nothing opens behind board nearer to the middle of a stud than this, mm: half a stud and half a toggle. From memory. */
+export const NOTHING_OPENS_MM = 45;
+/** Two points nearer than this hold like one, mm. From memory. */
+export const POINTS_APART_MM = 100;
+/** No new hole is made nearer than this to one that failed, mm: the board is crushed there, and what was met runs on. From memory. */
+export const CLEAR_OF_MISS_MM = 40;
+/** A bearing this near to what was left in the wall is on it, mm. From memory: half the head of a nail. */
+export const ON_OLD_FIXING_MM = 1.5;
+/** Half the width of a stud, mm: a 2-by is 1 1/2 in. Source: American Softwood Lumber Standard PS 20. */
+export const HALF_STUD_MM = 19.05;
+/** Within this distance of an opening, studs belong to the opening and not to the layout, mm. From memory. */
+export const BESIDE_OPENING_MM = 100;
+/** A screw enters a stud no deeper than this, mm: 1 1/4 in. Source: NEC 300.4(D). */
+export const STUD_DEPTH_MM = 31.75;
