@@ -1,5 +1,5 @@
-/** Writes docs/project-file.md from the schemas. */
-import { writeFileSync } from 'node:fs';
+/** Writes docs/project-file.md from the schemas, and docs/figures.md from the book of figures. */
+import { readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import * as z from 'zod/mini';
 import { PROJECT_VERSION, projectSchema } from '../src/lib/core/index.ts';
 
@@ -49,4 +49,30 @@ JSON, version ${PROJECT_VERSION}; earlier versions are still opened; lengths in 
 |---|---|---|
 ${table.join('\n')}
 `
+);
+
+const BOOK = new URL('../src/lib/core/base/figures/', import.meta.url);
+const ENTRY = /\/\*\*((?:(?!\*\/)[\s\S])*)\*\/\nexport const (\w+) = ([^;]+);/g;
+
+/** One row a figure: its name, its value as it is written, and what it means. */
+function figuresIn(file: string): string {
+	const text = readFileSync(new URL(file, BOOK), 'utf8');
+	const title = X.exec(text)![1];
+	const lines = [...text.matchAll(ENTRY)].map(
+		([, comment, name, value]) =>
+			`| \`${name}\` | ${value} | ${comment!.replaceAll(/\n \*/g, '').replaceAll('|', '\\|').trim()} |`
+	);
+	return `## ${title!.replace(/\.$/, '')}\n\n| figure | value | meaning and source |\n|---|---|---|\n${lines.join('\n')}\n`;
+}
+
+writeFileSync(
+	new URL('../docs/figures.md', import.meta.url),
+	`# Figures of the trade
+
+Written by \`npm run docs\` from \`src/lib/core/base/figures\`. “From memory” means that no standard says it.
+
+${readdirSync(BOOK)
+	.filter((file) => !file.endsWith('.test.ts'))
+	.map(figuresIn)
+	.join('\n')}`
 );
