@@ -57,12 +57,12 @@ const ENTRY = /\/\*\*((?:(?!\*\/)[\s\S])*)\*\/\nexport const (\w+) = ([^;]+);/g;
 /** One row a figure: its name, its value as it is written, and what it means. */
 function figuresIn(file: string): string {
 	const text = readFileSync(new URL(file, BOOK), 'utf8');
-	const title = X.exec(text)![1];
+	const title = /^\/\*\* (.*)\. \*\//.exec(text)![1];
 	const lines = [...text.matchAll(ENTRY)].map(
 		([, comment, name, value]) =>
 			`| \`${name}\` | ${value} | ${comment!.replaceAll(/\n \*/g, '').replaceAll('|', '\\|').trim()} |`
 	);
-	return `## ${title!.replace(/\.$/, '')}\n\n| figure | value | meaning and source |\n|---|---|---|\n${lines.join('\n')}\n`;
+	return `## ${title}\n\n| figure | value | meaning and source |\n|---|---|---|\n${lines.join('\n')}\n`;
 }
 
 writeFileSync(
