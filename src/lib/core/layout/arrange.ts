@@ -171,29 +171,40 @@ function tooMuch(task: Task, label: string): Result<never> {
 	const free = roomiest(task);
 	const widest = items.reduce((a, b) => (b.width > a.width ? b : a));
 	const tallest = items.reduce((a, b) => (b.height > a.height ? b : a));
-	const remedy = 'Leave a piece out, take a smaller gap, another style, or a larger region.';
 	if (widest.width > box.width)
 		return fail(
 			'does-not-fit',
-			`${widest.id} is ${lengthIn(widest.width - box.width)} wider than the region. ${remedy}`,
+			`${widest.id} is ${lengthIn(widest.width - box.width)} wider than the region. Leave a piece out, take a smaller gap, another style, or a larger region.`,
 			'region'
 		);
 	if (tallest.height > box.height)
 		return fail(
 			'does-not-fit',
-			`${tallest.id} is ${lengthIn(tallest.height - box.height)} taller than the region. ${remedy}`,
+			`${tallest.id} is ${lengthIn(tallest.height - box.height)} taller than the region. Leave a piece out, take a smaller gap, another style, or a larger region.`,
 			'region'
 		);
 	const area = items.reduce((sum, { width, height }) => sum + (width + gap) * (height + gap), 0);
 	const room = (box.width + gap) * (box.height + gap);
 	const row = items.reduce((sum, { width }) => sum + width + gap, -gap);
-	const by =
-		area > room
-			? `The pieces and their gaps take ${Math.ceil((100 * area) / room - 100)} % more than the region has.`
-			: row > free.width
-				? `As ${label.toLowerCase()} they do not fit; in one row they would be ${lengthIn(row - free.width)} too wide.`
-				: `As ${label.toLowerCase()} they do not fit between what is to be kept clear.`;
-	return fail('does-not-fit', `${by} ${remedy}`, 'region');
+	const style = label.toLowerCase();
+	const percent = Math.ceil((100 * area) / room - 100);
+	if (area > room)
+		return fail(
+			'does-not-fit',
+			`The pieces and their gaps take ${percent} % more than the region has. Leave a piece out, take a smaller gap, another style, or a larger region.`,
+			'region'
+		);
+	if (row > free.width)
+		return fail(
+			'does-not-fit',
+			`As ${style} they do not fit; in one row they would be ${lengthIn(row - free.width)} too wide. Leave a piece out, take a smaller gap, another style, or a larger region.`,
+			'region'
+		);
+	return fail(
+		'does-not-fit',
+		`As ${style} they do not fit between what is to be kept clear. Leave a piece out, take a smaller gap, another style, or a larger region.`,
+		'region'
+	);
 }
 
 /** Two layouts whose pieces all lie within this distance of each other are one, mm. */

@@ -30,7 +30,9 @@ export function openProject(file: unknown): Result<Project> {
 	const current = migrate(file, MIGRATIONS, PROJECT_VERSION);
 	if (!current.ok) return current;
 	const read = projectSchema.safeParse(current.value, { error: en().localeError });
-	return read.success ? ok(read.data) : fail('damaged', ...firstFault(read.error));
+	if (read.success) return ok(read.data);
+	const { path, fault } = firstFault(read.error);
+	return fail('damaged', `The project file is damaged at ${path || 'its top'}: ${fault}.`, path);
 }
 
 /** Brings a file up to `version` one migration at a time. */
@@ -60,14 +62,10 @@ export function migrate(
 	return ok(current);
 }
 
-/** The first fault in words, and its path as `pieces.0.width`. */
-export function firstFault(error: z.core.$ZodError): [message: string, path: string] {
+/** The first fault as the schema says it, without its full stop, and its path as `pieces.0.width`. */
+export function firstFault(error: z.core.$ZodError): { path: string; fault: string } {
 	const issue = error.issues[0]!;
-	const path = issue.path.map(String).join('.');
-	return [
-		`The project file is damaged at ${path || 'its top'}: ${issue.message.replace(/\.?$/, '.')}`,
-		path
-	];
+	return { path: issue.path.map(String).join('.'), fault: issue.message.replace(/\.$/, '') };
 }
 
 function isRecord(value: unknown): value is Record<string, unknown> {

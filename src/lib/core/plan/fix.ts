@@ -174,7 +174,7 @@ function usesNow(
 	});
 }
 
-const notChecked = fail(NOT_CHECKED, 'What it carries does not follow from the back as entered.');
+const notChecked = fail('not-checked', 'What it carries does not follow from the back as entered.');
 
 const failedHere = fail(
 	'failed-here',

@@ -11,7 +11,7 @@ export const notChecked: CautionRule = {
 	find: ({ piece: { letter }, planned: { hooks, trouble }, now }) =>
 		now.some((use) => !use.ok && use.error.code === NOT_CHECKED)
 			? stop(
-					NOT_CHECKED,
+					'not-checked',
 					trouble
 						? `${letter} hangs, and its back as entered is not possible: what its hooks carry is not checked.`
 						: `${letter} hangs on ${hooks.length === 1 ? 'one hook' : `${hooks.length} hooks`}, and its back as entered now does not hang that way: what they carry is not checked.`,
@@ -27,7 +27,7 @@ export const notChecked: CautionRule = {
  */
 export const notCheckedYet = (cause: string | null): Caution =>
 	stop(
-		NOT_CHECKED,
+		'not-checked',
 		cause === null
 			? 'The fixings of this wall are not checked yet.'
 			: `The fixings of this wall could not be checked: ${cause}`,
