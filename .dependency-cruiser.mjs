@@ -38,10 +38,17 @@ export default {
 		},
 		{
 			name: 'core-is-pure',
-			comment: 'The core imports nothing of the app outside it.',
+			comment: 'The core imports nothing of the app outside it but the words it says things with.',
 			severity: 'error',
 			from: { path: '^src/lib/core/', pathNot: '\\.test\\.ts$' },
-			to: { path: '^src/', pathNot: '^src/lib/core/' }
+			to: { path: '^src/', pathNot: '^src/lib/(core|words)/' }
+		},
+		{
+			name: 'words-are-plain',
+			comment: 'Words are functions of plain values: they import only words.',
+			severity: 'error',
+			from: { path: '^src/lib/words/' },
+			to: { path: '^src/', pathNot: '^src/lib/words/' }
 		},
 		{
 			name: 'core-by-its-face',

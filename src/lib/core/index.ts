@@ -9,7 +9,7 @@ export { alongLine, type Point } from './base/geometry/line.ts';
 export { boundsOf, centreX, centreY, type Rect, right, top } from './base/geometry/rect.ts';
 export { memoised } from './base/memo.ts';
 export { normalDraw, seeded, seedOf } from './base/random.ts';
-export { fail, type Failure, ok, type Result } from './base/result.ts';
+export { failsBy, type Failure, ok, type Result } from './base/result.ts';
 export type { Outline } from './base/schemas/outline.ts';
 export {
 	type Paper,

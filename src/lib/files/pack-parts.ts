@@ -1,5 +1,6 @@
+import { fail } from './said.ts';
 import { deflateSync, inflateSync, strFromU8, strToU8 } from 'fflate';
-import { fail, ok, type HangPack, type Result } from '../core/index.ts';
+import { ok, type HangPack, type Result } from '../core/index.ts';
 
 /** Letters of one part: its code has 97 squares a side, which a camera tells apart at 290 pixels (simulated blur and noise). */
 const PART = 600;
@@ -38,16 +39,14 @@ export function joinParts(parts: readonly PackPart[]): Result<unknown> {
 	const sorted = [...new Map(parts.map((part) => [part.number, part])).values()].sort(
 		(a, b) => a.number - b.number
 	);
-	if (!first || sorted.length !== first.of)
-		return fail('part-missing', 'Not every code was read yet.');
+	if (!first || sorted.length !== first.of) return fail('part-missing');
 	const text = sorted.map((part) => part.text).join('');
-	if (nameOf(text) !== first.name)
-		return fail('damaged', 'The codes do not belong together: begin with the first one again.');
+	if (nameOf(text) !== first.name) return fail('damaged', { of: 'mixed' });
 	try {
 		const bytes = inflateSync(fromText(text), { out: new Uint8Array(sizeOf(text)) });
 		return ok(JSON.parse(strFromU8(bytes)) as unknown);
 	} catch {
-		return fail('damaged', 'The codes cannot be read: begin with the first one again.');
+		return fail('damaged', { of: 'unreadable' });
 	}
 }
 

@@ -1,3 +1,4 @@
+import { fail } from './said.ts';
 import {
 	strFromU8,
 	strToU8,
@@ -7,7 +8,7 @@ import {
 	ZipPassThrough,
 	type Unzipped
 } from 'fflate';
-import { fail, ok, type Result } from '../core/index.ts';
+import { ok, type Result } from '../core/index.ts';
 import { hashOf } from '../photos/hash.ts';
 import { LARGEST_FILE } from './project-file.ts';
 
@@ -84,8 +85,7 @@ export async function readPhotoZip(
 	const files = unpack(bytes);
 	if (!files) return notAZip;
 	const { [PROJECT]: text, ...photoFiles } = files;
-	if (!text)
-		return fail('no-project', 'There is no Warm Porch project or hang pack in this zip file.');
+	if (!text) return fail('no-project');
 	const photos: ZippedPhoto[] = [];
 	const names = Object.keys(photoFiles);
 	for (const name of names) {
@@ -93,8 +93,7 @@ export async function readPhotoZip(
 		const blob = new Blob([photoFiles[name] as Uint8Array<ArrayBuffer>], {
 			type: kind === 'png' ? 'image/png' : 'image/jpeg'
 		});
-		if ((await hashOf(blob)) !== hash)
-			return fail('damaged-photo', 'A photo in this zip file is damaged.', name);
+		if ((await hashOf(blob)) !== hash) return fail('damaged-photo', { of: 'damaged' }, name);
 		photos.push({ hash, blob });
 		onphoto(photos.length, names.length);
 	}
@@ -125,17 +124,14 @@ function vast(entries: readonly Entry[]): Result<never> | null {
 	if (sum > LARGEST_ZIP) return tooLarge;
 	for (const { name, size, originalSize } of entries) {
 		if (name === PROJECT && originalSize > LARGEST_FILE)
-			return fail('too-large', 'The project in this zip file is larger than 24 MB.', name);
+			return fail('too-large', { of: 'project-in-zip' }, name);
 		if (name !== PROJECT && originalSize > Math.min(LARGEST_PHOTO, size * TIGHTEST_PHOTO + 1000))
-			return fail('damaged-photo', 'A photo in this zip file is larger than a photo can be.', name);
+			return fail('damaged-photo', { of: 'large' }, name);
 	}
 	return null;
 }
 
-const tooLarge = fail(
-	'too-large',
-	'This zip file is larger than 400 MB, or opens to more; a project is not.'
-);
-const notAZip = fail('not-a-zip', 'This zip file is damaged and cannot be opened.');
+const tooLarge = fail('too-large', { of: 'zip' });
+const notAZip = fail('not-a-zip');
 
 const ending = (type: string): string => (type === 'image/png' ? 'png' : 'jpg');

@@ -1,6 +1,6 @@
+import { fail } from './said.ts';
 import Papa from 'papaparse';
 import {
-	fail,
 	formatLength,
 	formatMass,
 	hangerOf,
@@ -53,36 +53,26 @@ export interface RawTable {
  * Errors: `too-large`, `empty`, `too-many-rows`, `too-many-columns`, `unreadable` (quotes that never close).
  */
 export function readTable(text: string): Result<RawTable> {
-	if (text.length > MOST_LETTERS)
-		return fail('too-large', 'This list is larger than 5 MB. Cut it into parts.');
+	if (text.length > MOST_LETTERS) return fail('too-large', { of: 'list' });
 	const parsed = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), {
 		skipEmptyLines: 'greedy',
 		delimitersToGuess: ['\t', ';', ',']
 	});
 	const open = parsed.errors.find(({ type }) => type === 'Quotes');
-	if (open)
-		return fail(
-			'unreadable',
-			`A quote in row ${(open.row ?? 0) + 1} is never closed.`,
-			`${(open.row ?? 0) + 1}`
-		);
+	if (open) return fail('unreadable', { value: (open.row ?? 0) + 1 }, `${(open.row ?? 0) + 1}`);
 	const rows = parsed.data.map((row) => row.map((cell) => unguarded(cell.trim())));
 	const first = rows[0];
-	if (!first) return fail('empty', 'There is nothing in this table.');
+	if (!first) return fail('empty', { of: 'table' });
 	const named = first.some((cell) => matchColumn(cell) !== null);
 	const body = named ? rows.slice(1) : rows;
-	if (body.length === 0) return fail('empty', 'There are no rows under the names of the columns.');
+	if (body.length === 0) return fail('empty', { of: 'rows' });
 	if (body.length > MOST_ROWS)
-		return fail('too-many-rows', `These are ${body.length} rows; at most ${MOST_ROWS} are read.`);
+		return fail('too-many-rows', { length: body.length, mostRows: MOST_ROWS });
 	const width = rows.reduce(
 		(widest, row) => Math.max(widest, row.findLastIndex((cell) => cell !== '') + 1),
 		0
 	);
-	if (width > MOST_COLUMNS)
-		return fail(
-			'too-many-columns',
-			`This list has ${width} columns; at most ${MOST_COLUMNS} are read.`
-		);
+	if (width > MOST_COLUMNS) return fail('too-many-columns', { width, mostColumns: MOST_COLUMNS });
 	return ok({
 		header: Array.from({ length: width }, (_, index) =>
 			named ? (first[index] ?? '') : `column ${index + 1}`

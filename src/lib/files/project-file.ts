@@ -1,4 +1,5 @@
-import { fail, openProject, type Project, type Result } from '../core/index.ts';
+import { fail } from './said.ts';
+import { openProject, type Project, type Result } from '../core/index.ts';
 
 /** Largest project file that is read, bytes. */
 export const LARGEST_FILE = 24 * 1024 * 1024;
@@ -10,13 +11,12 @@ export function writeProjectFile(project: Project): string {
 
 /** A project from a file's text; refused whole, with the reason and the path, when anything is wrong. */
 export function readProjectFile(text: string): Result<Project> {
-	if (text.length > LARGEST_FILE)
-		return fail('too-large', 'This file is larger than 24 MB; a project file is not.');
+	if (text.length > LARGEST_FILE) return fail('too-large', { of: 'file' });
 	let file: unknown;
 	try {
 		file = JSON.parse(text);
 	} catch {
-		return fail('not-json', 'This is not a Warm Porch project file: it is not JSON.');
+		return fail('not-json');
 	}
 	return openProject(file);
 }

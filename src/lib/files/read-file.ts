@@ -1,4 +1,5 @@
-import { fail, ok, type Result } from '../core/index.ts';
+import { fail } from './said.ts';
+import { ok, type Result } from '../core/index.ts';
 import type { WithPhotos } from './photo-zip.ts';
 import { LARGEST_FILE } from './project-file.ts';
 
@@ -9,8 +10,7 @@ export type ReadZip = (zip: Blob) => Promise<Result<WithPhotos>>;
 export async function readFile(file: Blob, readZip: ReadZip): Promise<Result<WithPhotos>> {
 	const start = new Uint8Array(await file.slice(0, 2).arrayBuffer());
 	if (start[0] === 0x50 && start[1] === 0x4b) return readZip(file);
-	if (file.size > LARGEST_FILE)
-		return fail('too-large', 'It is larger than 24 MB; a project file is not.');
+	if (file.size > LARGEST_FILE) return fail('too-large', { of: 'project' });
 	return ok({ text: await file.text(), photos: [] });
 }
 

@@ -1,5 +1,6 @@
+import { fail } from './said.ts';
 import { createEvents, type EventAttributes } from 'ics';
-import { fail, hangsOn, ok, type HangRecord, type Result } from '../core/index.ts';
+import { hangsOn, ok, type HangRecord, type Result } from '../core/index.ts';
 
 /** Days before a look is due that the calendar reminds. */
 const AHEAD = 7;
@@ -36,7 +37,6 @@ export function remindersIcs(
 			];
 		})
 	);
-	if (error || !value)
-		return fail('no-calendar', 'The calendar could not be written: nothing is due.');
+	if (error || !value) return fail('no-calendar');
 	return ok(value);
 }

@@ -1,4 +1,5 @@
-import { fail, HALF_STUD_MM, normalDraw, ok, type HiddenWall, type Result } from '../core/index.ts';
+import { fail } from './said.ts';
+import { HALF_STUD_MM, normalDraw, ok, type HiddenWall, type Result } from '../core/index.ts';
 import type { Instrument } from './instrument.ts';
 import { battery, LOW } from './simulated.ts';
 
@@ -24,8 +25,7 @@ export function studSensor(
 		read: (): Result<SensedEdges> => {
 			if (!lasts()) return LOW;
 			const stud = studs.find((x) => x - HALF_STUD_MM >= from && x + HALF_STUD_MM <= to);
-			if (stud === undefined)
-				return fail('out-of-range', 'It found no stud on the way. Sweep farther.');
+			if (stud === undefined) return fail('out-of-range', { of: 'sweep' });
 			const left = stud - HALF_STUD_MM + normalDraw(draw, EDGE);
 			return ok({ left, right: Math.max(stud + HALF_STUD_MM + normalDraw(draw, EDGE), left + 5) });
 		}
@@ -44,7 +44,7 @@ export function slidMagnet(
 		read: (): Result<number> => {
 			const screw = screws.find((x) => x >= from && x <= to);
 			return screw === undefined
-				? fail('out-of-range', 'It held nowhere on the way. Try another height, or slide farther.')
+				? fail('out-of-range', { of: 'slide' })
 				: ok(screw + normalDraw(draw, 3));
 		}
 	};

@@ -1,4 +1,5 @@
-import { fail, normalDraw, ok, type Result } from '../core/index.ts';
+import { fail } from './said.ts';
+import { normalDraw, ok, type Result } from '../core/index.ts';
 import type { Instrument } from './instrument.ts';
 
 /** What a simulated instrument is like, in its own unit. Figures from memory. */
@@ -27,10 +28,7 @@ export function battery(draw: () => number): () => boolean {
 	return () => left-- > 0;
 }
 
-export const LOW = fail(
-	'battery-low',
-	'The battery is low: the reading cannot be trusted. Put in a new one.'
-);
+export const LOW = fail('battery-low');
 
 /**
  * A simulated instrument before something whose true value is known.
@@ -46,7 +44,8 @@ export function simulated(make: Make, truth: number, draw: () => number): Instru
 			if (!lasts()) return LOW;
 			const noise = Math.hypot(make.noise, (make.noiseShare ?? 0) * truth);
 			const shown = Math.round((truth + normalDraw(draw, noise)) / make.step) * make.step;
-			if (shown < make.min || shown > make.max) return fail('out-of-range', make.outOfRange);
+			if (shown < make.min || shown > make.max)
+				return fail('out-of-range', { outOfRange: make.outOfRange, of: 'tool' });
 			return ok(Object.is(shown, -0) ? 0 : shown);
 		}
 	};

@@ -1,4 +1,5 @@
-import { fail, ok, type Result } from '../core/index.ts';
+import { fail } from './said.ts';
+import { ok, type Result } from '../core/index.ts';
 import { checkPhotoFile, type Cut, type Developed } from './photo.ts';
 import type { Answer, Task } from './photo.worker.ts';
 
@@ -15,6 +16,6 @@ export async function develop(file: File, cut: Cut): Promise<Result<Developed>> 
 	worker.terminate();
 	if (answer.ok) return ok(answer.value);
 	return answer.code === 'too-many-pixels'
-		? fail('too-many-pixels', `${file.name} has more than 80 million pixels. Save a smaller copy.`)
-		: fail('unreadable', `${file.name} is damaged, or a kind of picture this browser cannot read.`);
+		? fail('too-many-pixels', { name: file.name })
+		: fail('unreadable', { name: file.name });
 }

@@ -1,4 +1,5 @@
-import { fail, ok, type Result } from '../core/index.ts';
+import { fail } from './said.ts';
+import { ok, type Result } from '../core/index.ts';
 
 /** A part of a picture, as shares of its width and height, and quarter turns to the right before that. */
 export interface Cut {
@@ -40,15 +41,9 @@ export function checkPhotoFile({
 	type,
 	size
 }: Pick<File, 'name' | 'type' | 'size'>): Result<null> {
-	if (type === 'image/svg+xml' || /\.svgz?$/i.test(name))
-		return fail(
-			'svg',
-			`${name} is a drawing that can hold programs, so it is not taken. Save it as PNG or JPEG.`
-		);
-	if (!type.startsWith('image/'))
-		return fail('not-an-image', `${name} is not a picture. Choose a PNG, JPEG or WebP file.`);
-	if (size > LARGEST_PHOTO)
-		return fail('too-large', `${name} is larger than 40 MB. Save a smaller copy of it first.`);
+	if (type === 'image/svg+xml' || /\.svgz?$/i.test(name)) return fail('svg', { name });
+	if (!type.startsWith('image/')) return fail('not-an-image', { name });
+	if (size > LARGEST_PHOTO) return fail('too-large', { name });
 	return ok(null);
 }
 

@@ -1,6 +1,7 @@
+import { fail } from './said.ts';
 import * as z from 'zod/mini';
 import en from 'zod/v4/locales/en.js';
-import { arrange, fail, openProject, planWall, STYLE_NAMES, type Failure } from '../core/index.ts';
+import { arrange, openProject, planWall, STYLE_NAMES, type Failure } from '../core/index.ts';
 
 /** What the server says to a request: a status and a body of JSON. */
 export interface Said {
@@ -26,7 +27,7 @@ function onText(answer: (body: unknown) => Said): (text: string) => Said {
 		try {
 			body = JSON.parse(text);
 		} catch {
-			return refused(400, fail('not-json', 'The body is not JSON.').error);
+			return refused(400, fail('not-json').error);
 		}
 		return answer(body);
 	};
@@ -79,7 +80,10 @@ function arranged(body: unknown): Said {
 	if (!wanted.success) {
 		const [issue] = wanted.error.issues;
 		const path = issue!.path.map(String).join('.');
-		return refused(422, fail('not-valid', `${issue!.message.replace(/\.?$/, '.')}`, path).error);
+		return refused(
+			422,
+			fail('not-valid', { message: issue!.message.replace(/\.?$/, '.') }, path).error
+		);
 	}
 	const found = arrange(wanted.data);
 	return found.ok ? answered(found.value) : refused(422, found.error);

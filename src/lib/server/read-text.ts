@@ -1,4 +1,5 @@
-import { fail, type Failure, ok, type Result } from '../core/index.ts';
+import { fail } from './said.ts';
+import { type Failure, ok, type Result } from '../core/index.ts';
 
 /** Largest body the server reads, bytes. */
 export const BODY_LIMIT = 2 * 1024 * 1024;
@@ -9,10 +10,9 @@ const DRAIN_LIMIT = 8 * BODY_LIMIT;
 /** The text of a body that says it is JSON. Errors: `not-json-type` (415), `too-large` (413). */
 export async function readText(request: Request): Promise<Result<string>> {
 	const type = request.headers.get('content-type')?.split(';')[0]?.trim().toLowerCase();
-	if (type !== 'application/json')
-		return fail('not-json-type', 'Send the project as application/json.');
+	if (type !== 'application/json') return fail('not-json-type');
 	const text = await textOf(request);
-	return text === null ? fail('too-large', 'The body is larger than 2 MB.') : ok(text);
+	return text === null ? fail('too-large', { of: 'body' }) : ok(text);
 }
 
 export const statusOf = ({ code }: Failure): number => (code === 'not-json-type' ? 415 : 413);

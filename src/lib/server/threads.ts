@@ -1,6 +1,6 @@
+import { fail } from './said.ts';
 import { availableParallelism } from 'node:os';
 import { isMainThread, parentPort, Worker, workerData } from 'node:worker_threads';
-import { fail } from '../core/index.ts';
 import { ANSWERS, refused, type Answer, type Said } from './answers.ts';
 
 /** Told to a thread, so that it knows what it is for. */
@@ -35,11 +35,7 @@ let busy = 0;
 /** Works a request out in a thread; refuses it where it takes too long, or too many wait. */
 export async function workedOut(answer: Answer, text: string): Promise<Said> {
 	if (busy >= MOST_THREADS) {
-		if (waiting.length >= MOST_WAITING)
-			return refused(
-				503,
-				fail('busy', 'Too many requests are being worked out. Try again in a few seconds.').error
-			);
+		if (waiting.length >= MOST_WAITING) return refused(503, fail('busy').error);
 		await new Promise<void>((resolve) => waiting.push(resolve));
 	}
 	busy++;
@@ -91,15 +87,9 @@ function ask(worker: Worker, question: Question): Promise<Said> {
 	});
 }
 
-const tooLong = refused(
-	503,
-	fail(
-		'too-long',
-		`This takes longer than ${PATIENCE / 1000} s to work out, and was stopped. Send less at a time.`
-	).error
-);
+const tooLong = refused(503, fail('too-long', { patience: PATIENCE / 1000 }).error);
 
 const broken = (error: Error): Said =>
 	'code' in error && error.code === 'ERR_WORKER_OUT_OF_MEMORY'
-		? refused(413, fail('too-large', 'This takes more memory than a request may. Send less.').error)
-		: refused(500, fail('failed', 'The server failed to work this out.').error);
+		? refused(413, fail('too-large', { of: 'memory' }).error)
+		: refused(500, fail('failed').error);

@@ -1,4 +1,5 @@
-import { fail, ok, type Result } from '../core/index.ts';
+import { fail } from './said.ts';
+import { ok, type Result } from '../core/index.ts';
 import { leadingColour } from '../photos/colour.ts';
 import type { Developed } from '../photos/photo.ts';
 import { dbFor, ownDb, type PhotoRow } from './db.ts';
@@ -16,7 +17,7 @@ export async function keepPhoto(
 		await dbFor(projectId).photos.put({ hash, blob, width, height, colour });
 		return ok(hash);
 	} catch (error) {
-		return fail('storage', storageTrouble(error));
+		return fail('storage', { error: storageTrouble(error) });
 	}
 }
 
@@ -31,7 +32,7 @@ export async function keepZippedPhoto(
 		await dbFor(projectId).photos.put({ hash, blob, width, height, colour: colourOf(picture) });
 		return ok(hash);
 	} catch (error) {
-		return fail('storage', storageTrouble(error));
+		return fail('storage', { error: storageTrouble(error) });
 	}
 }
 

@@ -1,4 +1,5 @@
-import { fail, ok, openProject, type Failure, type Project, type Result } from '../core/index.ts';
+import { fail } from './said.ts';
+import { ok, openProject, type Failure, type Project, type Result } from '../core/index.ts';
 import { dbFor, isDemo, ownDb, type ProjectRow } from './db.ts';
 import { takenUp } from './journal.ts';
 import { slotsOf } from './journal-slots.ts';
@@ -33,7 +34,7 @@ export async function listProjects(): Promise<Result<Listed[]>> {
 			})
 		);
 	} catch (error) {
-		return fail('storage', storageTrouble(error));
+		return fail('storage', { error: storageTrouble(error) });
 	}
 }
 
@@ -57,9 +58,9 @@ export async function loadProject(id: string): Promise<Result<Loaded>> {
 		const project = held.get(id);
 		return project
 			? ok({ project, stamp: '', unwritten: false })
-			: fail('storage', storageTrouble(error));
+			: fail('storage', { error: storageTrouble(error) });
 	}
-	if (!row) return fail('no-such-project', 'This browser keeps no such project.');
+	if (!row) return fail('no-such-project');
 	const project = openProject(row.project);
 	return project.ok ? ok(await takeUp({ project: project.value, stamp: row.stamp })) : project;
 }
@@ -91,7 +92,7 @@ export async function keepProject(project: Project): Promise<Result<string>> {
 		return ok(stamp);
 	} catch (error) {
 		held.set(project.id, project);
-		return fail('storage', storageTrouble(error));
+		return fail('storage', { error: storageTrouble(error) });
 	}
 }
 
@@ -111,11 +112,9 @@ export async function rewriteProject(
 			await projects.put(rowOf(project, next));
 			return true;
 		});
-		return written
-			? ok(null)
-			: fail('changed-elsewhere', 'This project was changed in another window.');
+		return written ? ok(null) : fail('changed-elsewhere');
 	} catch (error) {
-		return fail('storage', storageTrouble(error));
+		return fail('storage', { error: storageTrouble(error) });
 	}
 }
 
@@ -128,7 +127,7 @@ export async function deleteProject(id: string): Promise<Result<null>> {
 		await dbFor(id).projects.delete(id);
 		return ok(null);
 	} catch (error) {
-		return fail('storage', storageTrouble(error));
+		return fail('storage', { error: storageTrouble(error) });
 	}
 }
 
@@ -138,7 +137,7 @@ export async function putBack(row: ProjectRow): Promise<Result<null>> {
 		await dbFor(row.id).projects.put(row);
 		return ok(null);
 	} catch (error) {
-		return fail('storage', storageTrouble(error));
+		return fail('storage', { error: storageTrouble(error) });
 	}
 }
 

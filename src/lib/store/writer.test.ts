@@ -1,5 +1,6 @@
 import { expect } from 'chai';
-import { fail, ok, type Project, type Result } from '../core/index.ts';
+import { ok, type Project, type Result } from '../core/index.ts';
+import { fail } from './said.ts';
 import { DEMO } from './demo/index.ts';
 import { Journal, type Act } from './journal.ts';
 import { Writer, type Keeping } from './writer.ts';
@@ -36,7 +37,7 @@ function store(answer: (count: number) => Result<null>) {
 	return { written, write, most: () => most };
 }
 
-const full = fail('storage', 'The storage is full.');
+const full = fail('storage', { error: 'The storage is full.' });
 
 describe('Writer', () => {
 	it('writes only the newest state, one write at a time, each on the stamp before', async () => {
@@ -88,7 +89,7 @@ describe('Writer', () => {
 	});
 
 	it('journals nothing any more once another window wrote', async () => {
-		const { write } = store(() => fail('changed-elsewhere', 'It was changed elsewhere.'));
+		const { write } = store(() => fail('changed-elsewhere'));
 		const kept = slot();
 		const writer = new Writer('s0', new Journal(kept, 's0'), write, () => undefined);
 		writer.take(named('a'), act);

@@ -1,4 +1,5 @@
-import { fail, type Result } from '../core/index.ts';
+import type { Result } from '../core/index.ts';
+import { fail } from './said.ts';
 import type { WithPhotos } from '../files/photo-zip.ts';
 import { NOT_STARTED } from '../workers/answer.ts';
 import { startZipWorker } from '../workers/start.ts';
@@ -9,15 +10,13 @@ import { notices } from './toast.svelte.ts';
 export async function zipped(write: WithPhotos): Promise<Result<Blob>> {
 	const told = await work({ write }, 'Packing photos');
 	if ('written' in told) return { ok: true, value: told.written };
-	return fail('not-packed', `The photos could not be packed: ${causeIn(told)}`);
+	return fail('not-packed', { cause: causeIn(told) });
 }
 
 /** Unpacks a zip with photos in a worker, and says how far it is. */
 export async function unzipped(read: Blob): Promise<Result<WithPhotos>> {
 	const told = await work({ read }, 'Unpacking photos');
-	return 'read' in told
-		? told.read
-		: fail('not-unpacked', `The zip file could not be unpacked: ${causeIn(told)}`);
+	return 'read' in told ? told.read : fail('not-unpacked', { cause: causeIn(told) });
 }
 
 type Ended = Exclude<ZipTold, { done: number }>;

@@ -1,5 +1,5 @@
+import { fail } from './said.ts';
 import {
-	fail,
 	fitWall,
 	ok,
 	type FitWhom,
@@ -23,11 +23,11 @@ const PATIENCE = 2;
 
 answerBy(async ({ project, wallId, framing, whom }: FitQuestion): Promise<Result<StudFit>> => {
 	const wall = project.walls.find(({ id }) => id === wallId);
-	if (!wall) return fail('no-such-wall', 'This project has no such wall.', 'wallId');
+	if (!wall) return fail('no-such-wall', {}, 'wallId');
 	const { model, read } = fitWall(project, wall, framing, whom);
 	try {
 		return ok(read(await solveYesNo(model, PATIENCE)));
 	} catch {
-		return fail('no-solver', 'The solver could not be started in this browser.');
+		return fail('no-solver');
 	}
 });

@@ -1,33 +1,38 @@
-/** How much a caution matters: *stop* before going on, take *care*, or a *note*. */
-export type Grade = 'stop' | 'care' | 'note';
+import type { Sentences, Values, ValuesOf } from './result.ts';
 
-/** What could happen, what to do about it, and where it applies. */
-export interface Caution {
-	grade: Grade;
-	code: string;
-	/** What could happen. */
+/** How much a caution matters: *stop* before going on, take *care*, or a *note*. */
+export type Severity = 'stop' | 'care' | 'note';
+
+/** What could happen, and what to do. */
+export interface Warned {
 	message: string;
-	/** What to do. */
 	remedy: string;
+}
+
+/** What could happen, what to do about it, and where it applies: a code with its values, and the sentences they make. */
+export interface Caution extends Warned {
+	grade: Severity;
+	code: string;
+	values?: Values;
 	/** The dimension or part it belongs to. */
 	path?: string;
 }
 
-export const stop = (code: string, message: string, remedy: string, path?: string): Caution =>
-	caution('stop', code, message, remedy, path);
-export const care = (code: string, message: string, remedy: string, path?: string): Caution =>
-	caution('care', code, message, remedy, path);
-export const note = (code: string, message: string, remedy: string, path?: string): Caution =>
-	caution('note', code, message, remedy, path);
-
-function caution(
-	grade: Grade,
-	code: string,
-	message: string,
-	remedy: string,
-	path?: string
-): Caution {
-	return path === undefined
-		? { grade, code, message, remedy }
-		: { grade, code, message, remedy, path };
+/** Makes cautions whose sentences a room has; a code without a sentence, or without its values, does not compile. */
+export function cautionsBy<Words extends Sentences<Warned>>(words: Words) {
+	const graded =
+		(grade: Severity) =>
+		<Code extends keyof Words & string>(
+			code: Code,
+			...[values, path]: ValuesOf<Words[Code]> extends Record<string, never>
+				? [values?: Record<string, never>, path?: string]
+				: [values: ValuesOf<Words[Code]>, path?: string]
+		): Caution => ({
+			grade,
+			code,
+			...(values && { values: values as Values }),
+			...words[code]!(values as never),
+			...(path !== undefined && { path })
+		});
+	return { stop: graded('stop'), care: graded('care'), note: graded('note') };
 }

@@ -1,4 +1,5 @@
-import { fail, type Failure } from './result.ts';
+import { fail } from './said.ts';
+import type { Failure } from './result.ts';
 
 /** How a named number is limited. */
 interface Limit {
@@ -13,14 +14,10 @@ interface Limit {
 export function refuse(limits: Limit[]): { ok: false; error: Failure } | null {
 	for (const { name, value, min, open } of limits) {
 		if (typeof value !== 'number' || !Number.isFinite(value))
-			return fail('not-a-number', `The ${words(name)} is not a number.`, name);
+			return fail('not-a-number', { name }, name);
 		if (min === undefined) continue;
 		if (open ? value <= min : value < min)
-			return fail(
-				'out-of-range',
-				`The ${words(name)} must be ${open ? 'more than' : 'at least'} ${min}.`,
-				name
-			);
+			return fail('out-of-range', { name, over: open ?? false, min }, name);
 	}
 	return null;
 }
@@ -45,9 +42,4 @@ export function mustBeBetween(values: Record<string, number>, least: number, mos
 	for (const [name, value] of Object.entries(values))
 		if (value < least || value > most)
 			throw new RangeError(`${name} must be from ${least} to ${most}, got ${value}`);
-}
-
-/** `ringSpan` → `ring span`. */
-function words(name: string): string {
-	return name.replace(/([A-Z])/g, (letter) => ` ${letter.toLowerCase()}`);
 }

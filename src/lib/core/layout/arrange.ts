@@ -1,8 +1,8 @@
+import { fail } from './said.ts';
 import { refuse } from '../base/check.ts';
 import { boundsOf, centreX, centreY, overlap, type Rect } from '../base/geometry/rect.ts';
 import { seeded } from '../base/random.ts';
-import { fail, ok, type Result } from '../base/result.ts';
-import { lengthIn } from '../base/units/say.ts';
+import { ok, type Result } from '../base/result.ts';
 import { usualHouseRules } from '../model/house-rules.ts';
 import type { Item, Layout, Place, Rake, Region, StyleName, Task } from './types.ts';
 import { allFree, boxOf, rectOf, within } from './room.ts';
@@ -61,10 +61,9 @@ export function arrange(wanted: Wanted): Result<{ candidates: Candidate[] }> {
 	const style = styleNamed(wanted.style);
 	const fixed = new Map(locked.map((place) => [place.id, place]));
 	const items = pieces.filter(({ id }) => !fixed.has(id));
-	if (items.length === 0)
-		return fail('no-pieces', 'Every piece is locked: there is nothing to arrange.', 'locked');
+	if (items.length === 0) return fail('no-pieces', { of: 'all-locked' }, 'locked');
 	const refusal = style.facts.refuses?.(items.length);
-	if (refusal) return fail('wrong-count', refusal, 'pieces');
+	if (refusal) return fail('wrong-count', { refusal }, 'pieces');
 	const box = boxOf(region);
 	const task: Task = {
 		items,
@@ -138,7 +137,7 @@ function checkWanted({
 		])
 	]);
 	if (numbers) return numbers;
-	if (pieces.length === 0) return fail('no-pieces', 'There are no pieces to arrange.', 'pieces');
+	if (pieces.length === 0) return fail('no-pieces', { of: 'none-to-arrange' }, 'pieces');
 	const sizes = new Map(pieces.map((item) => [item.id, item]));
 	const rects = locked.flatMap((place) => {
 		const item = sizes.get(place.id);
@@ -146,20 +145,10 @@ function checkWanted({
 	});
 	for (const [index, { id, rect }] of rects.entries()) {
 		const other = rects.slice(index + 1).find((each) => overlap(each.rect, rect));
-		if (other)
-			return fail(
-				'locked-conflict',
-				`The locked pieces ${id} and ${other.id} overlap: free one of them.`,
-				'locked'
-			);
-		if (!within(rect, region))
-			return fail('locked-conflict', `The locked piece ${id} lies outside the region.`, 'locked');
+		if (other) return fail('locked-conflict', { of: 'overlap', id, other: other.id }, 'locked');
+		if (!within(rect, region)) return fail('locked-conflict', { id, of: 'outside' }, 'locked');
 		if (keepOuts.some((keepOut) => overlap(keepOut, rect)))
-			return fail(
-				'locked-conflict',
-				`The locked piece ${id} lies where something is to be kept clear.`,
-				'locked'
-			);
+			return fail('locked-conflict', { id, of: 'kept-clear' }, 'locked');
 	}
 	return null;
 }
@@ -174,13 +163,13 @@ function tooMuch(task: Task, label: string): Result<never> {
 	if (widest.width > box.width)
 		return fail(
 			'does-not-fit',
-			`${widest.id} is ${lengthIn(widest.width - box.width)} wider than the region. Leave a piece out, take a smaller gap, another style, or a larger region.`,
+			{ id: widest.id, width: widest.width - box.width, of: 'wide' },
 			'region'
 		);
 	if (tallest.height > box.height)
 		return fail(
 			'does-not-fit',
-			`${tallest.id} is ${lengthIn(tallest.height - box.height)} taller than the region. Leave a piece out, take a smaller gap, another style, or a larger region.`,
+			{ id: tallest.id, height: tallest.height - box.height, of: 'tall' },
 			'region'
 		);
 	const area = items.reduce((sum, { width, height }) => sum + (width + gap) * (height + gap), 0);
@@ -188,23 +177,10 @@ function tooMuch(task: Task, label: string): Result<never> {
 	const row = items.reduce((sum, { width }) => sum + width + gap, -gap);
 	const style = label.toLowerCase();
 	const percent = Math.ceil((100 * area) / room - 100);
-	if (area > room)
-		return fail(
-			'does-not-fit',
-			`The pieces and their gaps take ${percent} % more than the region has. Leave a piece out, take a smaller gap, another style, or a larger region.`,
-			'region'
-		);
+	if (area > room) return fail('does-not-fit', { percent, of: 'area' }, 'region');
 	if (row > free.width)
-		return fail(
-			'does-not-fit',
-			`As ${style} they do not fit; in one row they would be ${lengthIn(row - free.width)} too wide. Leave a piece out, take a smaller gap, another style, or a larger region.`,
-			'region'
-		);
-	return fail(
-		'does-not-fit',
-		`As ${style} they do not fit between what is to be kept clear. Leave a piece out, take a smaller gap, another style, or a larger region.`,
-		'region'
-	);
+		return fail('does-not-fit', { style, row: row - free.width, of: 'row' }, 'region');
+	return fail('does-not-fit', { style, of: 'cramped' }, 'region');
 }
 
 /** Two layouts whose pieces all lie within this distance of each other are one, mm. */

@@ -1,5 +1,6 @@
+import { fail } from './said.ts';
 import { refuse } from '../base/check.ts';
-import { fail, ok, type Result } from '../base/result.ts';
+import { ok, type Result } from '../base/result.ts';
 
 /** What lies at the ends of a row: a whole gap, nothing, or half a gap. */
 export type Ends = 'gap' | 'flush' | 'half';
@@ -29,10 +30,9 @@ export function evenGaps({
 	]);
 	if (refused) return refused;
 	const count = widths.length;
-	if (count === 0) return fail('no-pieces', 'There are no pieces to space.', 'widths');
+	if (count === 0) return fail('no-pieces', { of: 'none-to-space' }, 'widths');
 	const free = span - widths.reduce((a, b) => a + b, 0);
-	if (free < -1e-9)
-		return fail('overflow', `They are {${-free} mm} wider than the span.`, 'widths');
+	if (free < -1e-9) return fail('overflow', { free: -free }, 'widths');
 	if (count === 1 && ends === 'flush') return ok({ gap: 0, lefts: [start + free / 2] });
 	const gap = free / { gap: count + 1, flush: count - 1, half: count }[ends];
 	let left = start + { gap, flush: 0, half: gap / 2 }[ends];

@@ -1,4 +1,5 @@
-import { fail, type Result } from '../base/result.ts';
+import { fail } from './said.ts';
+import type { Result } from '../base/result.ts';
 
 /** What no project file comes near: it is refused before anything else walks it. */
 const MOST = {
@@ -49,4 +50,4 @@ export function withinBounds(file: unknown): Result<null> {
 const ok = { ok: true, value: null } as const;
 
 const tooLarge = (path: string, what: string) =>
-	fail('too-large', `The file is refused: ${path || 'its top'} ${what}.`, path);
+	fail('too-large', { path: path || 'its top', what }, path);

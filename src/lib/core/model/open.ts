@@ -1,6 +1,7 @@
+import { fail } from './said.ts';
 import en from 'zod/v4/locales/en.js';
 import type * as z from 'zod/mini';
-import { fail, ok, type Result } from '../base/result.ts';
+import { ok, type Result } from '../base/result.ts';
 import { fromVersion1 } from './version-1.ts';
 import { fromVersion2 } from './version-2.ts';
 import { fromVersion3 } from './version-3.ts';
@@ -32,7 +33,7 @@ export function openProject(file: unknown): Result<Project> {
 	const read = projectSchema.safeParse(current.value, { error: en().localeError });
 	if (read.success) return ok(read.data);
 	const { path, fault } = firstFault(read.error);
-	return fail('damaged', `The project file is damaged at ${path || 'its top'}: ${fault}.`, path);
+	return fail('damaged', { path: path || 'its top', fault, of: 'field' }, path);
 }
 
 /** Brings a file up to `version` one migration at a time. */
@@ -41,22 +42,15 @@ export function migrate(
 	migrations: Record<number, Migration>,
 	version: number
 ): Result<Record<string, unknown>> {
-	if (!isRecord(file) || file.format !== PROJECT_FORMAT)
-		return fail('not-a-project', 'This is not a Warm Porch project file.', 'format');
+	if (!isRecord(file) || file.format !== PROJECT_FORMAT) return fail('not-a-project', {}, 'format');
 	const from = file.version;
 	if (typeof from !== 'number' || !Number.isInteger(from) || from < 1)
-		return fail('damaged', 'The project file does not say which version it is.', 'version');
-	if (from > version)
-		return fail(
-			'newer-version',
-			`This project file is of version ${from}; this program reads up to version ${version}. Update the program to open it.`,
-			'version'
-		);
+		return fail('damaged', { of: 'no-version' }, 'version');
+	if (from > version) return fail('newer-version', { from, version }, 'version');
 	let current = file;
 	for (let at = from; at < version; at++) {
 		const step = migrations[at];
-		if (!step)
-			return fail('damaged', `No way is known from version ${at} of the project file.`, 'version');
+		if (!step) return fail('damaged', { at, of: 'no-way' }, 'version');
 		current = { ...step(current), version: at + 1 };
 	}
 	return ok(current);

@@ -1,4 +1,5 @@
-import { care, type Caution } from '../base/caution.ts';
+import { care } from './said.ts';
+import type { Caution } from '../base/caution.ts';
 import { faceOf, type Feature, type Zone } from '../wall/features/index.ts';
 import { overlap, right, top, type Rect } from '../base/geometry/rect.ts';
 import { memoised, memoisedOn } from '../base/memo.ts';
@@ -31,11 +32,7 @@ function overlapping(pieces: readonly PlannedPiece[]): PieceCaution[] {
 			if (overlap(piece.rect, other.rect))
 				found.push({
 					pieceId: piece.pieceId,
-					caution: care(
-						'pieces-overlap',
-						`${piece.letter} and ${other.letter} overlap.`,
-						'Move one of them apart.'
-					)
+					caution: care('pieces-overlap', { letter: piece.letter, other: other.letter })
 				});
 		}
 	return found;
@@ -56,9 +53,7 @@ const bySurvey = memoisedOn(
 );
 
 const outsideOrOver = memoised(({ pieceId, letter, rect }: PlannedPiece, wall: Wall) => {
-	const outside = fits(rect, wall)
-		? []
-		: [care('off-wall', `${letter} reaches beyond the wall.`, 'Move it back onto the wall.')];
+	const outside = fits(rect, wall) ? [] : [care('off-wall', { letter })];
 	const crowded = zonesOf(wall.features).flatMap((zones) => {
 		const reached = zones.filter((zone) => overlap(rect, zone.rect));
 		const over = reached.find((zone) => zone === zones[0]);

@@ -1,7 +1,8 @@
+import { fail } from './said.ts';
 import { CLEAR_OF_MISS_MM } from '../base/figures/studs.ts';
 import { weightToReckon } from '../piece/weight/piece-weight.ts';
 import type { Caution } from '../base/caution.ts';
-import { fixCautions, NOT_CHECKED } from '../fixing/cautions/index.ts';
+import { fixCautions } from '../fixing/cautions/index.ts';
 import { fixingOf, type LeftBehind } from '../catalogue/details/index.ts';
 import { bedAt } from '../fixing/choose/bed.ts';
 import { failedNear } from '../fixing/choose/failed.ts';
@@ -17,12 +18,11 @@ import type { Piece } from '../piece/piece.ts';
 import type { Project } from '../model/project.ts';
 import type { Wall } from '../model/wall.ts';
 import { activeArrangement, groupOf } from '../model/arrangement.ts';
-import { fail, type Result } from '../base/result.ts';
+import type { Result } from '../base/result.ts';
 import { failedOn, leftOn } from '../fixing/choose/old-holes.ts';
 import { nailPull } from '../piece/statics/prying.ts';
 import { hookOf, standOffOf } from '../catalogue/facts/index.ts';
 import type { PlannedHook, PlannedPiece } from '../model/planned.ts';
-import { lengthIn } from '../base/units/say.ts';
 import { hungPiece } from '../piece/hung-piece.ts';
 import { piecesById, placeWall } from './plan-wall-fast.ts';
 
@@ -174,11 +174,8 @@ function usesNow(
 	});
 }
 
-const notChecked = fail('not-checked', 'What it carries does not follow from the back as entered.');
+const notChecked = fail('not-checked');
 
-const failedHere = fail(
-	'failed-here',
-	`A hole failed here, or within ${lengthIn(CLEAR_OF_MISS_MM)} of it.`
-);
+const failedHere = fail('failed-here', { clearOfMiss: CLEAR_OF_MISS_MM });
 
 const hasLoad = (point: WallPoint): point is WallPoint & { load: PointLoad } => point.load !== null;

@@ -1,5 +1,6 @@
+import { care, stop } from './said.ts';
 import { TAPE_READING_MM } from '../base/figures/readings.ts';
-import { care, stop, type Caution } from '../base/caution.ts';
+import type { Caution } from '../base/caution.ts';
 import { addUp, combine, minus, plus, type Derived } from '../base/derived.ts';
 import { bearingToHole, type HookKind } from '../catalogue/facts/index.ts';
 import { hangerOf, type HangerRules, type Hung, type WallPoint } from '../piece/hangers/index.ts';
@@ -134,12 +135,7 @@ function planHook({
 	};
 }
 
-const outdated = (letter: string): Caution =>
-	care(
-		'fix-outdated',
-		`${letter} was moved, or its back changed, since its fixing was settled.`,
-		'Settle it again in Fix: what is marked now is the hook set for its back.'
-	);
+const outdated = (letter: string): Caution => care('fix-outdated', { letter });
 
 function cordTo(height: Derived, rail: number): Derived {
 	return addUp(
@@ -151,21 +147,7 @@ function cordTo(height: Derived, rail: number): Derived {
 
 function railCautions({ points }: Hung, hooks: readonly PlannedHook[]): Caution[] {
 	if (!points.some(({ fromRail }) => fromRail)) return [];
-	if (hooks.some(({ cord }) => cord === null))
-		return [
-			care(
-				'no-rail',
-				'This wall has no picture rail yet, so the length of the cords is not known.',
-				'Enter the height of the rail’s top in Survey, or hang it another way.'
-			)
-		];
-	if (hooks.some(({ cord }) => cord!.value <= 0))
-		return [
-			stop(
-				'above-rail',
-				'It would hang above the picture rail.',
-				'Place it lower, or hang it another way.'
-			)
-		];
+	if (hooks.some(({ cord }) => cord === null)) return [care('no-rail')];
+	if (hooks.some(({ cord }) => cord!.value <= 0)) return [stop('above-rail')];
 	return [];
 }

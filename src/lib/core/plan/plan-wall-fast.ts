@@ -1,10 +1,11 @@
+import { fail, stop } from './said.ts';
 import { lazy, memoised, memoisedOn } from '../base/memo.ts';
 import { schedule, type Mark } from '../marking/marks/schedule.ts';
 import { activeArrangement, rulesOn, type Project, type Wall } from '../model/index.ts';
 import type { Piece } from '../piece/piece.ts';
 import type { Placement } from '../model/wall.ts';
-import { fail, ok, type Result } from '../base/result.ts';
-import { stop, type Caution } from '../base/caution.ts';
+import { ok, type Result } from '../base/result.ts';
+import type { Caution } from '../base/caution.ts';
 import { hookOf } from '../catalogue/facts/index.ts';
 import { surveyFaults, wallCautions as cautionsOf } from '../wall/survey/cautions.ts';
 import { surveyParts } from '../wall/survey/parts.ts';
@@ -93,11 +94,7 @@ export const hangsElsewhere = (
 	);
 
 const toTakeDown = (letter: string, there: string): Caution =>
-	stop(
-		'hangs-elsewhere',
-		`${letter} hangs on ${there}, and is planned here too.`,
-		`Take it down from ${there} first.`
-	);
+	stop('hangs-elsewhere', { letter, there });
 
 /** What follows from the survey alone: a drag leaves it as it is. */
 const ofSurvey = memoisedOn(
@@ -111,7 +108,7 @@ const ofSurvey = memoisedOn(
 /** The plan without the studs, which take longer than a drag may. Marks and cautions wait until they are asked for. */
 export function planWallFast(project: Project, wallId: string): Result<WallPlan> {
 	const wall = project.walls.find(({ id }) => id === wallId);
-	if (!wall) return fail('no-such-wall', 'This project has no such wall.', 'wallId');
+	if (!wall) return fail('no-such-wall', {}, 'wallId');
 	const { centreLine, pieces } = placeWall(project, wall);
 	const { runs, wallCautions } = ofSurvey(wall);
 	const houseRules = rulesOn(project.houseRules, wall.units);
@@ -165,7 +162,7 @@ const drilling = memoised(({ pieceId, letter, hooks }: PlannedPiece, runs: reado
 	return hooks
 		.filter(({ kind }) => hookOf(kind).puts === 'hole')
 		.flatMap(({ hole, name, id }) =>
-			runCautions(runs, hole, several ? `${letter}’s ${name}` : `${letter}’s hole`).map(
+			runCautions(runs, hole, { letter, point: several ? name : null }).map(
 				(caution): PieceCaution => ({ pieceId, caution, hookId: id })
 			)
 		);

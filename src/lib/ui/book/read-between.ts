@@ -1,4 +1,5 @@
-import { fail, ok, type Result } from '../../core/index.ts';
+import { ok, type Result } from '../../core/index.ts';
+import { fail } from '../said.ts';
 
 /** Reads a plain number from one bound to another. */
 export const readBetween =
@@ -6,8 +7,8 @@ export const readBetween =
 	(text: string): Result<number> => {
 		const value = Number(text.trim().replace(',', '.'));
 		if (text.trim() === '' || !Number.isFinite(value))
-			return fail('not-a-number', `Type a number of ${what}.`);
+			return fail('not-a-number', { of: 'count', what });
 		if (value < least || value > most)
-			return fail('out-of-range', `There are from ${least} to ${most} ${what}.`);
+			return fail('out-of-range', { of: 'count', least, most, what });
 		return ok(value);
 	};

@@ -1,12 +1,12 @@
 <script lang="ts">
 	import {
-		fail,
 		formatLength,
 		offerOtherUnit,
 		readLength,
 		type LengthUnit,
 		type Styles
 	} from '$lib/core/index.ts';
+	import { fail } from '../said.ts';
 	import QuantityField from './QuantityField.svelte';
 
 	interface Props {
@@ -48,7 +48,7 @@
 		const result = readLength(text, unit);
 		if (!result.ok) return result;
 		if (!signed && (result.value < 0 || (result.value === 0 && !zero)))
-			return fail('not-positive', 'A size must be more than nothing.');
+			return fail('not-positive');
 		return result;
 	}
 

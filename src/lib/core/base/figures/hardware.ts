@@ -30,6 +30,8 @@ export const RING_SCREW_MM = 12;
 export const TOOTHED_BAR_MM = 45;
 /** Typical working load of one pair of adhesive strips, kg: 3 lb. From memory; the packet's figure wins. */
 export const STRIP_PAIR_KG = 3 * KG_PER_POUND;
+/** More pairs of strips than this are not advised. From memory. */
+export const MOST_STRIP_PAIRS = 8;
 /** Width of an adhesive strip, mm: 3/4 in. Common practice. */
 export const STRIP_WIDTH_MM = 19;
 /** Thickness of a strap ring's plate, mm. From memory. */

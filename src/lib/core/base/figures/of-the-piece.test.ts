@@ -230,6 +230,15 @@ const BOUNDARIES: { readonly [Name in keyof Books]: () => void } = {
 		expect(strips(1.36)).not.include('strips-overloaded');
 		expect(strips(1.37)).include('strips-overloaded');
 	},
+	MOST_STRIP_PAIRS: () => {
+		const remedy = (pairs: number) => {
+			const back = backOf('strips', { pairs: 1 });
+			const on = { ...hungPiece, weight: weightOf(1.36 * pairs) };
+			const hung = hangerOf(back).solve(back, on, { hookMargin: 0, heavy: 15 });
+			return hung.ok && hung.value.cautions[0]!.values?.needed;
+		};
+		expect([remedy(8), remedy(9)]).deep.equal([8, null]);
+	},
 	STRIP_WIDTH_MM: () => {
 		const strips = (stripSpan: number) => {
 			const back = backOf('strips', { pairs: 2, stripSpan });

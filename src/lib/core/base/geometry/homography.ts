@@ -1,4 +1,5 @@
-import { fail, ok, type Result } from '../result.ts';
+import { fail } from '../said.ts';
+import { ok, type Result } from '../result.ts';
 import type { Point } from './line.ts';
 
 /** Corners of a four-sided figure in order round it. */
@@ -26,12 +27,7 @@ export function rectToQuad(
 	size: { width: number; height: number },
 	quad: Quad
 ): Result<Homography> {
-	if (!isConvex(quad))
-		return fail(
-			'not-convex',
-			'These four corners are not the picture of a rectangle: put them in order round it.',
-			'corners'
-		);
+	if (!isConvex(quad)) return fail('not-convex', {}, 'corners');
 	const [p0, p1, p2, p3] = quad;
 	const [dx1, dx2, dx3] = [p1.x - p2.x, p3.x - p2.x, p0.x - p1.x + p2.x - p3.x];
 	const [dy1, dy2, dy3] = [p1.y - p2.y, p3.y - p2.y, p0.y - p1.y + p2.y - p3.y];

@@ -1,4 +1,5 @@
-import { fail, ok, type Result } from '../result.ts';
+import { fail } from './said.ts';
+import { ok, type Result } from '../result.ts';
 import { HEAVIEST, KG_PER_POUND, NEWTON_PER_POUND_FORCE, weightOf } from './constants.ts';
 import { NUMBER, readNumber } from './number.ts';
 
@@ -34,12 +35,11 @@ const TWO = new RegExp(`^(${NUMBER}) ?(?:lbs?|pounds?) ?(${NUMBER}) ?(?:oz|ounce
  */
 export function parseMass(text: string, assume: MassUnit): Result<number> {
 	const tidy = text.replace(/\s+/g, ' ').trim().toLowerCase();
-	if (tidy === '') return fail('empty', 'Type a weight, for example 12 lb or 5.4 kg.');
+	if (tidy === '') return fail('empty', { of: 'weight' });
 	const kg = readMass(tidy, assume);
-	if (kg === null)
-		return fail('unreadable', `"${text.trim()}" is not a weight we can read. Try 12 lb or 5.4 kg.`);
-	if (kg <= 0) return fail('not-positive', 'A weight must be more than nothing.');
-	if (kg > HEAVIEST) return fail('too-large', `"${text.trim()}" is more than a ton.`);
+	if (kg === null) return fail('unreadable', { text: text.trim(), of: 'weight' });
+	if (kg <= 0) return fail('not-positive');
+	if (kg > HEAVIEST) return fail('too-large', { text: text.trim(), of: 'weight' });
 	return ok(kg);
 }
 

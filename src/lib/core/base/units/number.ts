@@ -1,5 +1,6 @@
+import { fail } from './said.ts';
 import Fraction from 'fraction.js';
-import { fail, ok, type Result } from '../result.ts';
+import { ok, type Result } from '../result.ts';
 
 const VULGAR: Record<string, string> = {
 	'¼': '1/4',
@@ -41,32 +42,29 @@ export function readNumber(text: string): Result<Fraction> {
 		.trim();
 	if (PLAIN.test(plainText)) return readDecimal(plainText);
 	const match = WITH_FRACTION.exec(plainText);
-	if (!match) return fail('bad-number', `"${text.trim()}" is not a number.`);
+	if (!match) return fail('bad-number', { text: text.trim() });
 	const [, whole, top, bottom] = match;
 	const numerator = Number(top);
 	const denominator = Number(bottom);
-	if (denominator === 0) return fail('zero-denominator', `"${text.trim()}" divides by zero.`);
+	if (denominator === 0) return fail('zero-denominator', { text: text.trim() });
 	if (whole === undefined) return ok(new Fraction(numerator, denominator));
-	if (whole.includes(',')) return fail('bad-number', `"${text.trim()}" is not a number.`);
-	if (numerator >= denominator)
-		return fail(
-			'improper-fraction',
-			`The fraction in "${text.trim()}" is one or more; write it as a whole and a smaller fraction.`
-		);
+	if (whole.includes(',')) return fail('bad-number', { text: text.trim() });
+	if (numerator >= denominator) return fail('improper-fraction', { text: text.trim() });
 	return ok(new Fraction(numerator, denominator).add(Number(whole)));
 }
 
 /** `25,4` is a decimal comma, `1,950.5` groups thousands, `1,950` alone could be either and is refused. */
 function readDecimal(text: string): Result<Fraction> {
-	const bad = fail('bad-number', `"${text}" is not a number.`);
+	const bad = fail('bad-number', { text });
 	const commas = text.split(',').length - 1;
 	const grouped = /^\d{1,3}(?:,\d{3})+(?:\.\d*)?$/.test(text);
 	if (commas === 0) return ok(fraction(text));
 	if (commas === 1 && /,\d{3}$/.test(text))
-		return fail(
-			'ambiguous-comma',
-			`"${text}" could mean ${text.replace(',', '')} or ${text.replace(',', '.')}; write it without the comma.`
-		);
+		return fail('ambiguous-comma', {
+			text,
+			whole: text.replace(',', ''),
+			decimal: text.replace(',', '.')
+		});
 	if (grouped) return ok(fraction(text.replaceAll(',', '')));
 	if (commas > 1 || text.includes('.')) return bad;
 	return ok(fraction(text.replace(',', '.')));

@@ -1,5 +1,6 @@
+import { fail } from './said.ts';
 import Fraction from 'fraction.js';
-import { fail, ok, type Failure, type Result } from '../result.ts';
+import { ok, type Failure, type Result } from '../result.ts';
 import { NUMBER, readNumber } from './number.ts';
 
 export type LengthUnit = 'mm' | 'cm' | 'm' | 'in' | 'ft';
@@ -72,7 +73,7 @@ export function parseLength(text: string, assume: LengthUnit): Result<number> {
 		.replace(/\s+/g, ' ')
 		.trim()
 		.toLowerCase();
-	if (tidy === '') return fail('empty', `Type a length, for example ${EXAMPLES[assume]}.`);
+	if (tidy === '') return fail('empty', { examples: EXAMPLES[assume], of: 'length' });
 	const signed = /^([+-]) ?(.*)$/.exec(tidy);
 	const sign = signed?.[1] === '-' ? -1 : 1;
 	const magnitude = readMagnitude(signed ? signed[2]! : tidy, assume);
@@ -85,7 +86,7 @@ function readMagnitude(text: string, assume: LengthUnit): Result<Fraction> {
 	const pair = FEET_AND_INCHES.exec(text);
 	if (pair?.[1] && pair[3]) return readFeetAndInches(pair[1], pair[3]);
 	const one = ONE_PART.exec(text);
-	if (!one?.[1]) return fail('unreadable', '');
+	if (!one?.[1]) return fail('unreadable', { of: 'nothing' });
 	const number = readNumber(one[1]);
 	if (!number.ok) return number;
 	return ok(number.value.mul(MM[one[2] === undefined ? assume : UNIT_WORDS[one[2]]!]));
@@ -96,15 +97,11 @@ function readFeetAndInches(feetText: string, inchText: string): Result<Fraction>
 	if (!feet.ok) return feet;
 	const inches = readNumber(inchText.replace(/^[ -]+/, ''));
 	if (!inches.ok) return inches;
-	if (inches.value.compare(12) >= 0)
-		return fail('inches-over-foot', 'Inches after feet must be less than 12.');
+	if (inches.value.compare(12) >= 0) return fail('inches-over-foot');
 	return ok(feet.value.mul(MM.ft).add(inches.value.mul(MM.in)));
 }
 
 function explain(error: Failure, text: string, assume: LengthUnit): Result<never> {
 	if (error.code !== 'unreadable' && error.code !== 'bad-number') return { ok: false, error };
-	return fail(
-		'unreadable',
-		`"${text.trim()}" is not a length we can read. Try ${EXAMPLES[assume]}.`
-	);
+	return fail('unreadable', { text: text.trim(), examples: EXAMPLES[assume], of: 'length' });
 }

@@ -1,6 +1,7 @@
+import { fail } from '../said.ts';
 import { openProject } from '../../model/open.ts';
 import type { Project } from '../../model/project.ts';
-import { fail, ok, type Result } from '../../base/result.ts';
+import { ok, type Result } from '../../base/result.ts';
 
 export const PACK_FORMAT = 'warm-porch-hang-pack';
 
@@ -42,14 +43,9 @@ export const isPack = (file: unknown): boolean =>
 
 /** The project in a pack. Errors: `not-a-pack`, `newer-version`, and those of a project file. */
 export function openPack(file: unknown): Result<Project> {
-	if (!isPack(file)) return fail('not-a-pack', 'This is not a hang pack.', 'format');
+	if (!isPack(file)) return fail('not-a-pack', {}, 'format');
 	const { version, project } = file as { version?: unknown; project?: unknown };
-	if (version !== 1)
-		return fail(
-			'newer-version',
-			'This hang pack is from a newer program. Update the program to open it.',
-			'version'
-		);
+	if (version !== 1) return fail('newer-version', {}, 'version');
 	const opened = openProject(project);
 	return opened.ok
 		? ok(opened.value)

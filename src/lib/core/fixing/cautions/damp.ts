@@ -1,4 +1,4 @@
-import { care } from '../../base/caution.ts';
+import { care } from '../said.ts';
 import { kindOf } from '../../piece/kinds/index.ts';
 import type { CautionRule } from './types.ts';
 
@@ -7,10 +7,6 @@ export const damp: CautionRule = {
 	source: 'common practice: about 19 C and 50 % relative humidity, steady',
 	find: ({ piece: { letter, kind, glazing }, wall: { wet } }) =>
 		wet.length > 0 && kindOf(kind).suffers(glazing !== 'none') !== 'none'
-			? care(
-					'damp',
-					`${letter} takes up damp, and a kitchen, bath or heating is ${wet.join(' and ')} this wall.`,
-					'Hang it elsewhere, or keep it off the wall by bumpers with a sealed back, and look for mould. Ask a conservator about anything valuable.'
-				)
+			? care('damp', { letter, wet: wet.join(' and ') })
 			: null
 };

@@ -1,39 +1,35 @@
 import { expect } from 'chai';
-import { care, stop } from '../../base/caution.ts';
+import { stop as stopOfWall } from '../../wall/substrates/said.ts';
+import { care } from '../said.ts';
 import { gathered } from './gathered.ts';
 
-const lift = (letter: string) => ({
-	letter,
-	caution: care('lifts-off', `Anyone can lift ${letter} off.`, 'Use a lock.')
-});
+const lift = (letter: string) => ({ letter, caution: care('public-room', { letter }) });
 
 describe('cautions of many pieces', () => {
 	it('are told once where they differ in their piece alone', () => {
 		const found = gathered([lift('I'), lift('J'), lift('A+('), lift('J')]);
 		expect(found.map(({ letters }) => letters)).deep.equal([['I', 'J', 'A+(']]);
-		expect(found[0]!.caution.message).equal('Anyone can lift I off.');
+		expect(found[0]!.caution.message).equal('Anyone can lift I off, or knock it off.');
 	});
 
-	it('stay apart where a figure differs, and where the letter is a word of the sentence', () => {
-		const heavy = (letter: string, kg: number) => ({
+	it('stay apart where a figure differs, and only there, whatever the letter is', () => {
+		const heavy = (letter: string, limit: number) => ({
 			letter,
-			caution: care('heavy-lift', `${letter}’s weight is ${kg} kg.`, 'Two people lift it.')
+			caution: care('heavy-lift', { letter, tooHeavy: true, limit, width: 500 })
 		});
 		expect(gathered([heavy('A', 12), heavy('B', 14), heavy('C', 12)])).lengthOf(2);
-		const article = (letter: string) => ({
-			letter,
-			caution: care('wide', `A wide piece: ${letter}.`, 'Mind the door.')
-		});
-		expect(gathered([article('A'), article('B')]).flatMap(({ letters }) => letters)).have.members([
-			'A',
-			'B'
+		const article = (letter: string) => ({ letter, caution: care('children', { letter }) });
+		expect(gathered([article('A'), article('B')]).map(({ letters }) => letters)).deep.equal([
+			['A', 'B']
 		]);
 	});
 
 	it('begin with the gravest, and name no piece for the wall', () => {
-		const wall = { letter: '', caution: stop('lead', 'Old paint can hold lead.', 'Test it.') };
-		const [first, second] = gathered([lift('I'), wall]);
-		expect([first!.caution.code, first!.letters]).deep.equal(['lead', []]);
-		expect(second!.caution.code).equal('lifts-off');
+		const [first, second] = gathered([
+			lift('I'),
+			{ letter: '', caution: stopOfWall('old-coatings') }
+		]);
+		expect([first!.caution.code, first!.letters]).deep.equal(['old-coatings', []]);
+		expect(second!.caution.code).equal('public-room');
 	});
 });

@@ -1,9 +1,8 @@
+import { care } from '../said.ts';
 import { ARMS_WIDTH_MM, HANDS_BEFORE_MM, LIFT_HIGHEST_MM } from '../../base/figures/people.ts';
-import { care } from '../../base/caution.ts';
 import { centreY, type Rect } from '../../base/geometry/rect.ts';
 import { liftLimit } from '../lifting/lift-limit.ts';
 import type { Piece } from '../../piece/piece.ts';
-import { lengthIn } from '../../base/units/say.ts';
 import type { CautionRule } from './types.ts';
 
 /** What one person may lift to its hooks, kg, and whether a piece of known weight is more, or too wide to hold. */
@@ -39,12 +38,6 @@ export const heavyLift: CautionRule = {
 		const { letter, width } = piece;
 		const { limit, tooHeavy, byTwo } = liftGuide(piece, planned.rect, kg);
 		if (!byTwo) return null;
-		return care(
-			'heavy-lift',
-			tooHeavy
-				? `${letter} is too heavy for one person to lift to its hooks (a guide for firm footing: ${limit.toFixed(0)} kg).`
-				: `${letter} is wider than the arms reach, ${lengthIn(width)}.`,
-			'Two people lift it, with no one under it; from a ladder not at all: use a platform.'
-		);
+		return care('heavy-lift', { tooHeavy, letter, limit, width });
 	}
 };

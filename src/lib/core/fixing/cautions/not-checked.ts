@@ -1,4 +1,5 @@
-import { stop, type Caution } from '../../base/caution.ts';
+import { stop } from '../said.ts';
+import type { Caution } from '../../base/caution.ts';
 import type { CautionRule } from './types.ts';
 
 /** Code of a hook whose load nobody knows, and of the caution that follows. */
@@ -10,13 +11,12 @@ export const notChecked: CautionRule = {
 	source: 'common practice',
 	find: ({ piece: { letter }, planned: { hooks, trouble }, now }) =>
 		now.some((use) => !use.ok && use.error.code === NOT_CHECKED)
-			? stop(
-					'not-checked',
-					trouble
-						? `${letter} hangs, and its back as entered is not possible: what its hooks carry is not checked.`
-						: `${letter} hangs on ${hooks.length === 1 ? 'one hook' : `${hooks.length} hooks`}, and its back as entered now does not hang that way: what they carry is not checked.`,
-					'Enter its back in the Rack as it hangs, or take it down and hang it anew.'
-				)
+			? stop('not-checked', {
+					of: 'piece',
+					letter,
+					impossible: trouble !== null,
+					hooks: hooks.length
+				})
 			: null
 };
 
@@ -26,10 +26,4 @@ export const notChecked: CautionRule = {
  * @param cause why that could not be worked out; null while it is under way.
  */
 export const notCheckedYet = (cause: string | null): Caution =>
-	stop(
-		'not-checked',
-		cause === null
-			? 'The fixings of this wall are not checked yet.'
-			: `The fixings of this wall could not be checked: ${cause}`,
-		'Mark and drill nothing before they are.'
-	);
+	stop('not-checked', { of: 'wall', cause });

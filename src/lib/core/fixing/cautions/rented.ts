@@ -1,5 +1,5 @@
+import { note } from '../said.ts';
 import { fixingOf } from '../../catalogue/details/index.ts';
-import { note } from '../../base/caution.ts';
 import type { CautionRule } from './types.ts';
 
 export const rented: CautionRule = {
@@ -8,12 +8,6 @@ export const rented: CautionRule = {
 	find: ({ piece: { letter }, planned: { hooks }, place }) => {
 		if (!place.includes('rented')) return null;
 		const large = hooks.find(({ kind }) => fixingOf(kind).damage.size >= 3);
-		return large
-			? note(
-					'rented',
-					`${letter} leaves ${fixingOf(large.kind).damage.is} in a rented wall.`,
-					'Ask the owner first, and keep what is needed to mend it.'
-				)
-			: null;
+		return large ? note('rented', { letter, damage: fixingOf(large.kind).damage.is }) : null;
 	}
 };

@@ -1,4 +1,4 @@
-import { stop } from '../../base/caution.ts';
+import { stop } from '../said.ts';
 import { withinRule } from '../choose/holds.ts';
 import type { CautionRule } from './types.ts';
 import { NOT_CHECKED } from './not-checked.ts';
@@ -9,16 +9,8 @@ export const tooWeak: CautionRule = {
 	find: ({ piece: { letter }, now }) => {
 		const unfit = now.find((use) => !use.ok && use.error.code !== NOT_CHECKED);
 		if (unfit && !unfit.ok)
-			return stop(
-				'too-weak',
-				`What ${letter} is planned to hang on does not serve here. ${unfit.error.message}`,
-				'Settle another way in Fix before you mark or drill.'
-			);
+			return stop('too-weak', { of: 'unfit', letter, why: unfit.error.message });
 		if (!now.some((use) => use.ok && !withinRule(use.value.share))) return null;
-		return stop(
-			'too-weak',
-			`What ${letter} is planned to hang on carries more than the house rule lets it.`,
-			'Settle another way in Fix, or enter the rating on your packet.'
-		);
+		return stop('too-weak', { of: 'over', letter });
 	}
 };

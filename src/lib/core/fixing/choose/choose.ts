@@ -1,3 +1,4 @@
+import { fail } from '../said.ts';
 import { CLEAR_OF_MISS_MM } from '../../base/figures/studs.ts';
 import { fixingOf, fixings, type Fixing, type Tool } from '../../catalogue/details/index.ts';
 import { bearingToHole, hookOf, type HookKind } from '../../catalogue/facts/index.ts';
@@ -5,7 +6,7 @@ import { hangerOf, type Back, type PointLoad, type WallPoint } from '../../piece
 import type { Fix } from '../../model/fix.ts';
 import type { HouseRules } from '../../model/house-rules.ts';
 import type { Project } from '../../model/project.ts';
-import { fail, ok, type Result } from '../../base/result.ts';
+import { ok, type Result } from '../../base/result.ts';
 import { substrateOf, type Made } from '../../wall/substrates/index.ts';
 import type { Run } from '../../wall/survey/runs.ts';
 import { weightOf } from '../../base/units/constants.ts';
@@ -81,12 +82,7 @@ const MOST_ALIKE = 2;
  * Errors: `not-weighed`.
  */
 export function chooseFixings(asked: ToChoose): Result<FixChoice> {
-	if (asked.hungPiece.weight === null)
-		return fail(
-			'not-weighed',
-			'It has no weight yet, so nothing can be chosen for it. Stand on a scale with it and without it, or describe it in the Rack for an estimate.',
-			'weight'
-		);
+	if (asked.hungPiece.weight === null) return fail('not-weighed', {}, 'weight');
 	const { found, margin } = everyWay(posesOf(asked), asked);
 	const ways = spread(found, isHeavy(asked));
 	return ok({ ways, margin, instead: ways.length > 0 ? [] : wouldHelp(asked) });

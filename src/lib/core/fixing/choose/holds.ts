@@ -1,3 +1,4 @@
+import { fail } from '../said.ts';
 import { UNSURE_SHARE, CAREFUL_SHARE, UNKNOWN_WALL_SHARE } from '../../base/figures/holding.ts';
 import {
 	GROUNDS,
@@ -11,7 +12,7 @@ import { hookOf, type Role } from '../../catalogue/facts/index.ts';
 import type { HungPiece, PointLoad, WallPoint } from '../../piece/hangers/index.ts';
 import type { FixSchool } from '../../model/house-rules.ts';
 import type { OwnHook } from '../../model/project.ts';
-import { fail, ok, type Result } from '../../base/result.ts';
+import { ok, type Result } from '../../base/result.ts';
 import { weightOf } from '../../base/units/constants.ts';
 import { lengthIn } from '../../base/units/say.ts';
 import type { Bed } from './bed.ts';
@@ -50,22 +51,20 @@ export interface Asked {
 /** Whether a fixing serves at a point, and how far it is used there; else why not. */
 export function useOf(fixing: Fixing, asked: Asked): Result<Use> {
 	const { bed, roles, piece } = asked;
-	if (!fixing.serves.some((role) => roles.includes(role)))
-		return fail('other-back', 'This back does not hang on it.');
-	if (fixing.left && fixing.left !== bed.left?.of)
-		return fail('none-there', 'None was left where it would have to be.');
+	if (!fixing.serves.some((role) => roles.includes(role))) return fail('other-back');
+	if (fixing.left && fixing.left !== bed.left?.of) return fail('none-there');
 	const holding = holdingIn(fixing, bed.ground);
-	if (!holding) return fail('other-ground', `It is not made for ${GROUNDS[bed.ground]}.`);
+	if (!holding) return fail('other-ground', { grounds: GROUNDS[bed.ground] });
 	const bar = fixing.bars?.(piece, bed.ground);
-	if (bar) return fail('barred', `It is ${bar}.`);
-	if (fixing.smoothOnly && !bed.smooth) return fail('not-smooth', 'It holds on smooth paint only.');
-	if (fixing.behind > 0 && bed.besideStud)
-		return fail('stud-in-the-way', 'A stud stands so near that it cannot open behind the board.');
+	if (bar) return fail('barred', { bar });
+	if (fixing.smoothOnly && !bed.smooth) return fail('not-smooth');
+	if (fixing.behind > 0 && bed.besideStud) return fail('stud-in-the-way');
 	if (bed.ground === 'board' && fixing.grip && !grips(fixing.grip, bed.cover))
-		return fail(
-			'other-board',
-			`It grips ${lengthIn(fixing.grip.least)} to ${lengthIn(fixing.grip.most)}, and this board is ${lengthIn(bed.cover)}.`
-		);
+		return fail('other-board', {
+			least: fixing.grip.least,
+			most: fixing.grip.most,
+			cover: bed.cover
+		});
 	return holding.by === 'wood'
 		? inStud(fixing, holding.shank, asked)
 		: ok(byPacket(fixing, holding, asked));
@@ -87,11 +86,7 @@ function inStud(
 		standOff: own?.standOff ?? hookOf(kind).standOff,
 		clamps: clamped ? point.clamps : null
 	});
-	if (!held)
-		return fail(
-			'no-length',
-			'No length as sold enters the stud deep enough and yet not too deep for cables.'
-		);
+	if (!held) return fail('no-length');
 	const { down, inward, outward, pull } = point.load;
 	const across = Math.hypot(down.value, Math.max(inward, outward));
 	const share = across / held.across + Math.max(pull.value, 0) / held.along;

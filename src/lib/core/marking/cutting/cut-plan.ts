@@ -1,4 +1,5 @@
-import { fail, ok, type Result } from '../../base/result.ts';
+import { fail } from '../said.ts';
+import { ok, type Result } from '../../base/result.ts';
 import { seeded } from '../../base/random.ts';
 import { lay, type Laid, type Sizes, type Wish } from './best-fit.ts';
 
@@ -51,24 +52,18 @@ export function cutPlan({
 	rotate: boolean;
 }): Result<CutPlan> {
 	if (!(rollWidth > 0) || !Number.isFinite(rollWidth))
-		return fail('bad-size', 'The roll must have a width.', 'rollWidth');
-	if (!(trim >= 0) || !Number.isFinite(trim))
-		return fail('bad-size', 'The trim cannot be less than nothing.', 'trim');
-	if (sheets.length === 0) return fail('no-sheets', 'There is nothing to cut.', 'sheets');
+		return fail('bad-size', { of: 'roll' }, 'rollWidth');
+	if (!(trim >= 0) || !Number.isFinite(trim)) return fail('bad-size', { of: 'trim' }, 'trim');
+	if (sheets.length === 0) return fail('no-sheets', {}, 'sheets');
 	const bad = sheets.findIndex(({ width, height }) =>
 		[width, height].some((size) => !(size > 0) || !Number.isFinite(size))
 	);
-	if (bad >= 0) return fail('bad-size', 'A sheet must have a width and a height.', `sheets.${bad}`);
+	if (bad >= 0) return fail('bad-size', { of: 'sheet' }, `sheets.${bad}`);
 	const wide = sheets.findIndex(({ width, height }) => {
 		const across = rotate ? Math.min(width, height) : width;
 		return across + trim > rollWidth + 1e-9;
 	});
-	if (wide >= 0)
-		return fail(
-			'wider-than-roll',
-			'It is wider than the roll: join two lengths, or take a wider roll.',
-			`sheets.${wide}`
-		);
+	if (wide >= 0) return fail('wider-than-roll', {}, `sheets.${wide}`);
 	const sizes: Sizes = {
 		widths: Float64Array.from(sheets, ({ width }) => width + trim),
 		heights: Float64Array.from(sheets, ({ height }) => height + trim),

@@ -1,4 +1,5 @@
-import { fail, ok, type Result } from '../../base/result.ts';
+import { fail } from '../said.ts';
+import { ok, type Result } from '../../base/result.ts';
 import { SHEETS, type PrinterMargins, type SheetName } from '../../base/schemas/paper.ts';
 
 /** Height of the strip under each page's window for its bars and words, mm: 11 by 14 in still go on two sheets of A4. */
@@ -53,11 +54,5 @@ const LEAST = { width: 140, height: 60 };
 /** Frames with room to print on. Error: `no-room`, where the margins leave none. */
 export function usable(frames: readonly PageFrame[]): Result<PageFrame[]> {
 	const fit = frames.filter(({ room }) => room.width >= LEAST.width && room.height >= LEAST.height);
-	return fit.length > 0
-		? ok(fit)
-		: fail(
-				'no-room',
-				'These margins leave too little of the sheet to print on. Make them narrower, or choose a larger sheet.',
-				'printing.margins'
-			);
+	return fit.length > 0 ? ok(fit) : fail('no-room', {}, 'printing.margins');
 }

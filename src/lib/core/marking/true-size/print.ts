@@ -1,6 +1,7 @@
+import { fail } from '../said.ts';
 import { planPaper } from '../cutting/paper.ts';
 import type { Styles } from '../marks/styles.ts';
-import { fail, ok, type Result } from '../../base/result.ts';
+import { ok, type Result } from '../../base/result.ts';
 import { drawTemplate } from './draw-template.ts';
 import { PRINT_NOTES } from './foot.ts';
 import type { Drawing } from './ink.ts';
@@ -24,8 +25,7 @@ export interface TemplatePrint {
 
 /** Every page of a print of templates, on sheets or on the roll. Errors: those of `tilesOf` and `cutPlan`, and `no-templates`. */
 export function printTemplates(print: TemplatePrint): Result<PaperPage[]> {
-	if (print.templates.length === 0)
-		return fail('no-templates', 'Choose a piece to print the paper of.', 'templates');
+	if (print.templates.length === 0) return fail('no-templates', {}, 'templates');
 	return print.printing.on === 'roll'
 		? onRoll(print)
 		: onSheets(print, sheetFrames(print.printing.on, print.printing.margins));

@@ -1,5 +1,6 @@
+import { fail } from './said.ts';
 import { WINDOW_OVERLAP_MM, MOUNT_FOOT_MM, MOUNT_FOOT_RATIO } from '../../base/figures/framing.ts';
-import { fail, ok, type Result } from '../../base/result.ts';
+import { ok, type Result } from '../../base/result.ts';
 import { frameAround, type FrameSums } from './frame-size.ts';
 import { mountMargins, mountMarginsByRatio, type Margins } from './mount.ts';
 
@@ -50,6 +51,6 @@ export function frameFromWork({
 		return ok({ margins, frame: frameAround({ work, mount, margins, moulding, rabbet }) });
 	} catch (error) {
 		if (!(error instanceof RangeError)) throw error;
-		return fail('sizes-do-not-fit', 'These sizes do not fit each other: the work is too small.');
+		return fail('sizes-do-not-fit');
 	}
 }

@@ -1,9 +1,10 @@
+import { fail, stop } from './said.ts';
 import { RAIL_END_MM } from '../../base/figures/hardware.ts';
 import * as z from 'zod/mini';
-import { stop, type Caution } from '../../base/caution.ts';
+import type { Caution } from '../../base/caution.ts';
 import { byFormula } from '../../base/derived.ts';
 import { assumedKeys, distance, position, size } from '../../base/schemas/sizes.ts';
-import { fail, ok, type Result } from '../../base/result.ts';
+import { ok, type Result } from '../../base/result.ts';
 import { cleatLoads } from '../statics/cleat.ts';
 import { carry } from './carry.ts';
 import { hardware, screws } from './checks.ts';
@@ -226,12 +227,7 @@ function screwedAt(back: CleatBack, piece: HungPiece, places: readonly number[])
 	const refused =
 		belowPiece(railDrop, piece, 'railDrop') ?? beyondPiece(back, piece) ?? turned(back, piece);
 	if (refused) return refused;
-	if (places.at(-1)! - places[0]! > railWidth)
-		return fail(
-			'screws-beyond-rail',
-			'The outer screws are further apart than the rail is long.',
-			'screwSpan'
-		);
+	if (places.at(-1)! - places[0]! > railWidth) return fail('screws-beyond-rail', {}, 'screwSpan');
 	const loads = loadsOf(back, piece, places);
 	if (loads && !loads.ok) return loads;
 	const points = places.map((x, index): WallPoint => {
@@ -279,27 +275,14 @@ function loadsOf(back: CleatBack, piece: HungPiece, places: readonly number[]) {
 
 function beyondPiece({ railOffset, railWidth }: CleatBack, { width }: HungPiece) {
 	if (Math.abs(railOffset) + railWidth / 2 <= width / 2) return null;
-	return fail(
-		'rail-beyond-piece',
-		'The rail reaches beyond the side of the piece and would show.',
-		'railWidth'
-	);
+	return fail('rail-beyond-piece', {}, 'railWidth');
 }
 
 function turned({ railDrop, screwLine, spacerUp }: CleatBack, { height }: HungPiece) {
 	if (height - railDrop - screwLine - spacerUp > 0) return null;
-	return fail(
-		'spacer-above-screws',
-		'The spacer lies above the screw line. Measure it up from the bottom edge.',
-		'spacerUp'
-	);
+	return fail('spacer-above-screws', {}, 'spacerUp');
 }
 
 function lifts(railOffset: number): Caution {
-	return stop(
-		'point-lifts',
-		'The centre of mass lies so far to one side that the far screw is lifted.',
-		'Spread the screws wider, or move the rail over the centre of mass.',
-		railOffset === 0 ? 'screwSpan' : 'railOffset'
-	);
+	return stop('point-lifts', { of: 'screw' }, railOffset === 0 ? 'screwSpan' : 'railOffset');
 }

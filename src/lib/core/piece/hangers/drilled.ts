@@ -1,3 +1,4 @@
+import { care, fail, stop } from './said.ts';
 import { TAPE_READING_MM } from '../../base/figures/readings.ts';
 import {
 	HEAD_8_GAUGE_MM,
@@ -5,10 +6,10 @@ import {
 	HOLE_DEPTH_MM
 } from '../../base/figures/hardware.ts';
 import * as z from 'zod/mini';
-import { care, stop, type Caution } from '../../base/caution.ts';
+import type { Caution } from '../../base/caution.ts';
 import { addUp, minus, plus, type Derived } from '../../base/derived.ts';
 import { assumedKeys, distance, size } from '../../base/schemas/sizes.ts';
-import { fail, ok } from '../../base/result.ts';
+import { ok } from '../../base/result.ts';
 import { lengthIn } from '../../base/units/say.ts';
 import { carry } from './carry.ts';
 import type { Hanger, HungPiece } from './types.ts';
@@ -112,18 +113,8 @@ export const drilled: Hanger<DrilledBack> = {
 		const refused = belowPiece(back.downFromTop, piece, 'downFromTop');
 		if (refused) return refused;
 		const reach = piece.width / 2 - back.inFromSide;
-		if (reach <= 0)
-			return fail(
-				'holes-cross',
-				'The holes would meet in the middle or cross it. Measure in from the nearer side.',
-				'inFromSide'
-			);
-		if (back.holeDepth >= piece.depth)
-			return fail(
-				'drilled-through',
-				'This hole would come out at the front. Drill less deep than the panel is thick.',
-				'holeDepth'
-			);
+		if (reach <= 0) return fail('holes-cross', {}, 'inFromSide');
+		if (back.holeDepth >= piece.depth) return fail('drilled-through', {}, 'holeDepth');
 		const drop = dropOf(back);
 		const points = twoPoints(
 			[
@@ -188,37 +179,16 @@ function cautionsOf(back: DrilledBack, piece: HungPiece): Caution[] {
 		cautions.push(
 			stop(
 				'near-front',
-				`Less than ${lengthIn(WOOD_BEFORE_HOLE_MM)} of wood would be left in front of the hole; it can show or break through.`,
-				`Stop the drill at ${lengthIn(Math.max(piece.depth - WOOD_BEFORE_HOLE_MM, 0))}, or use a cleat.`,
+				{
+					woodBeforeHole: WOOD_BEFORE_HOLE_MM,
+					depth: Math.max(piece.depth - WOOD_BEFORE_HOLE_MM, 0)
+				},
 				'holeDepth'
 			)
 		);
-	if (back.holeDepth < HOLE_DEPTH_MM)
-		cautions.push(
-			care(
-				'hole-shallow',
-				'The hole is too shallow for a screw head to hold well.',
-				'Drill deeper if the panel is thick enough, or use a cleat.',
-				'holeDepth'
-			)
-		);
+	if (back.holeDepth < HOLE_DEPTH_MM) cautions.push(care('hole-shallow', {}, 'holeDepth'));
 	if (back.holeWidth <= HEAD_8_GAUGE_MM)
-		cautions.push(
-			care(
-				'head-too-big',
-				`The head of an 8 gauge screw, ${lengthIn(HEAD_8_GAUGE_MM)}, does not go into this hole.`,
-				'Use a screw with a smaller head, or a larger bit.',
-				'holeWidth'
-			)
-		);
-	if (back.upward === 'level')
-		cautions.push(
-			care(
-				'holes-level',
-				'From a hole that runs straight in, the piece can work forward off its screws.',
-				'Drill slightly upward, so that its weight draws it to the wall.',
-				'downFromTop'
-			)
-		);
+		cautions.push(care('head-too-big', { head8Gauge: HEAD_8_GAUGE_MM, of: 'into' }, 'holeWidth'));
+	if (back.upward === 'level') cautions.push(care('holes-level', {}, 'downFromTop'));
 	return cautions;
 }

@@ -1,9 +1,9 @@
+import { care } from './said.ts';
 import { HEAD_8_GAUGE_MM } from '../../base/figures/hardware.ts';
 import * as z from 'zod/mini';
-import { care, type Caution } from '../../base/caution.ts';
+import type { Caution } from '../../base/caution.ts';
 import { assumedKeys, distance, position, size } from '../../base/schemas/sizes.ts';
 import { ok } from '../../base/result.ts';
-import { lengthIn } from '../../base/units/say.ts';
 import { carry } from './carry.ts';
 import { hardware, screws } from './checks.ts';
 import { down } from './dimension.ts';
@@ -204,12 +204,5 @@ const SLOT_HELP = 'From the top edge down to the narrow end of the slot, where t
 
 function tooSmall({ headHole }: KeyholesBack): Caution[] {
 	if (headHole > HEAD_8_GAUGE_MM) return [];
-	return [
-		care(
-			'head-too-big',
-			`The head of an 8 gauge screw, ${lengthIn(HEAD_8_GAUGE_MM)}, does not go through this hole.`,
-			'Use a screw with a smaller head, or open the hole.',
-			'headHole'
-		)
-	];
+	return [care('head-too-big', { head8Gauge: HEAD_8_GAUGE_MM, of: 'through' }, 'headHole')];
 }

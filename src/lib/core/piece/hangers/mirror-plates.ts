@@ -1,7 +1,8 @@
+import { fail } from './said.ts';
 import * as z from 'zod/mini';
 import { byFormula } from '../../base/derived.ts';
 import { assumedKeys, distance, position } from '../../base/schemas/sizes.ts';
-import { fail, ok } from '../../base/result.ts';
+import { ok } from '../../base/result.ts';
 import { twoPointLoads } from '../statics/two-points.ts';
 import { carry } from './carry.ts';
 import { hardware, screws } from './checks.ts';
@@ -179,7 +180,7 @@ function beyondPiece(back: MirrorPlatesBack, { width, height }: HungPiece) {
 				];
 	const beyond = ends.find(([, out]) => out);
 	if (!beyond) return null;
-	return fail('plate-beyond-piece', 'This plate lies beyond the end of the piece.', beyond[0]);
+	return fail('plate-beyond-piece', {}, beyond[0]);
 }
 
 const DOWN_HELP = 'From the top edge down to the middle of its hole';

@@ -1,11 +1,11 @@
+import { care, note } from './said.ts';
 import { TAPE_READING_MM } from '../../base/figures/readings.ts';
 import * as z from 'zod/mini';
-import { care, note, type Caution } from '../../base/caution.ts';
+import type { Caution } from '../../base/caution.ts';
 import { addUp, plus } from '../../base/derived.ts';
 import { assumedKeys, distance } from '../../base/schemas/sizes.ts';
 import { ok } from '../../base/result.ts';
 import { MM_PER_INCH } from '../../base/units/constants.ts';
-import { lengthIn } from '../../base/units/say.ts';
 import { carry } from './carry.ts';
 import { down } from './dimension.ts';
 import type { Hanger, HungPiece } from './types.ts';
@@ -107,19 +107,6 @@ export const plateHanger: Hanger<PlateHangerBack> = {
 function sizeCautions({ width, height }: HungPiece): Caution[] {
 	const across = Math.max(width, height);
 	const size = hangerSize(across);
-	if (!size)
-		return [
-			care(
-				'no-plate-hanger',
-				`No usual sprung hanger grips a plate ${lengthIn(across)} across.`,
-				'Use a plate stand on a shelf, or ask a conservator about an adhesive disc.'
-			)
-		];
-	return [
-		note(
-			'plate-hanger-size',
-			`Take the hanger sold for plates of ${lengthIn(size.from)} to ${lengthIn(size.to)}.`,
-			'It must be slightly smaller than the plate, so that its springs stay stretched.'
-		)
-	];
+	if (!size) return [care('no-plate-hanger', { across })];
+	return [note('plate-hanger-size', { from: size.from, to: size.to })];
 }

@@ -1,6 +1,7 @@
+import { fail } from './said.ts';
 import * as z from 'zod/mini';
 import { assumedKeys, distance, position } from '../../base/schemas/sizes.ts';
-import { fail, ok } from '../../base/result.ts';
+import { ok } from '../../base/result.ts';
 import { weightOf } from '../../base/units/constants.ts';
 import { carry } from './carry.ts';
 import { hardware, bumpers } from './checks.ts';
@@ -81,11 +82,7 @@ export const ringOne: Hanger<RingOneBack> = {
 		const refused = belowPiece(loopDrop, piece, 'loopDrop');
 		if (refused) return refused;
 		if (Math.abs(loopOffset) >= piece.width / 2)
-			return fail(
-				'rings-wider-than-frame',
-				'The ring lies beyond the edge of the piece.',
-				'loopOffset'
-			);
+			return fail('rings-wider-than-frame', { of: 'ring' }, 'loopOffset');
 		const points = [
 			onePoint({ x: loopOffset, drop: readDrop('ring down', loopDrop) }, piece, STAND_OFFS)
 		];

@@ -1,10 +1,10 @@
+import { care, stop } from './said.ts';
 import { RING_SCREW_MM, RING_PLATE_MM } from '../../base/figures/hardware.ts';
 import * as z from 'zod/mini';
-import { care, stop, type Caution } from '../../base/caution.ts';
+import type { Caution } from '../../base/caution.ts';
 import { longestScrew } from '../framing/frame-size.ts';
 import { size } from '../../base/schemas/sizes.ts';
 import { NEWTON_PER_POUND_FORCE } from '../../base/units/constants.ts';
-import { lengthIn } from '../../base/units/say.ts';
 import type { Choice, Dimension, FrameMaterial, HungPiece, PiecePoint } from './types.ts';
 
 export const RING_POINT_KINDS = ['strap', 'eye-back', 'eye-side', 'screw', 'tack'] as const;
@@ -88,43 +88,15 @@ export function ringPointCautions(
 	const kind = KINDS[points.by];
 	const cautions: Caution[] = [];
 	if (load !== null && load > pointLimit(points, piece))
-		cautions.push(
-			stop(
-				'ring-point-over',
-				`Each of the ${kind.name} would take more than is typical for them in this frame, and may pull out.`,
-				kind.instead,
-				'points'
-			)
-		);
+		cautions.push(stop('ring-point-over', { name: kind.name, instead: kind.instead }, 'points'));
 	const eye = points.by === 'eye-back' || points.by === 'eye-side';
 	if (eye && piece.frame?.material === 'fibreboard')
-		cautions.push(
-			care(
-				'eye-in-fibreboard',
-				'In fibreboard the thread of a screw eye makes dust and works loose.',
-				'Change them for strap rings, screwed where the board is thickest, or glue in a wooden strip.',
-				'points'
-			)
-		);
+		cautions.push(care('eye-in-fibreboard', {}, 'points'));
 	if (points.by === 'tack' && piece.kind !== 'canvas')
-		cautions.push(
-			care(
-				'tack-not-canvas',
-				'Tacks hold only in the bars of a light canvas.',
-				kind.instead,
-				'points'
-			)
-		);
+		cautions.push(care('tack-not-canvas', { instead: kind.instead }, 'points'));
 	const longest = longestScrew(piece.depth, points.by === 'strap' ? RING_PLATE_MM : 0);
 	if (points.screwLength !== null && points.screwLength > longest)
-		cautions.push(
-			stop(
-				'screw-through-front',
-				`These screws are too long for a frame ${lengthIn(piece.depth)} thick and would come through the front.`,
-				`Use screws of ${lengthIn(longest)} at the most.`,
-				'screwLength'
-			)
-		);
+		cautions.push(stop('screw-through-front', { depth: piece.depth, longest }, 'screwLength'));
 	return cautions;
 }
 

@@ -1,7 +1,8 @@
+import { fail } from './said.ts';
 import { TOOTHED_BAR_MM } from '../../base/figures/hardware.ts';
 import * as z from 'zod/mini';
 import { assumedKeys, distance, size } from '../../base/schemas/sizes.ts';
-import { fail, ok } from '../../base/result.ts';
+import { ok } from '../../base/result.ts';
 import { carry } from './carry.ts';
 import { hardware, bumpers } from './checks.ts';
 import { down } from './dimension.ts';
@@ -94,11 +95,7 @@ export const sawtoothTwo: Hanger<SawtoothTwoBack> = {
 			belowPiece(back.rightDrop, piece, 'rightDrop');
 		if (refused) return refused;
 		if (back.barSpan + TOOTHED_BAR_MM > piece.width)
-			return fail(
-				'rings-wider-than-frame',
-				'The bars would reach beyond the sides. Measure from middle tooth to middle tooth.',
-				'barSpan'
-			);
+			return fail('rings-wider-than-frame', { of: 'bars' }, 'barSpan');
 		const shift = toothPlace(back);
 		const points = twoPoints(
 			[

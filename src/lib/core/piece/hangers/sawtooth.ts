@@ -1,7 +1,8 @@
+import { fail } from './said.ts';
 import { TOOTHED_BAR_MM } from '../../base/figures/hardware.ts';
 import * as z from 'zod/mini';
 import { assumedKeys, distance, position, size } from '../../base/schemas/sizes.ts';
-import { fail, ok } from '../../base/result.ts';
+import { ok } from '../../base/result.ts';
 import { carry } from './carry.ts';
 import { hardware, bumpers } from './checks.ts';
 import { down, offCentre } from './dimension.ts';
@@ -76,11 +77,7 @@ export const sawtooth: Hanger<SawtoothBack> = {
 		if (refused) return refused;
 		const { x, drop } = place(back);
 		if (Math.abs(x) >= piece.width / 2)
-			return fail(
-				'rings-wider-than-frame',
-				'The tooth lies beyond the edge of the piece.',
-				'barOffset'
-			);
+			return fail('rings-wider-than-frame', { of: 'tooth' }, 'barOffset');
 		const points = [onePoint({ x, drop: readDrop('teeth down', drop) }, piece, BAR_STAND_OFFS)];
 		return ok({
 			points,

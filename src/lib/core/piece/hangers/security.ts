@@ -1,7 +1,8 @@
+import { fail } from './said.ts';
 import * as z from 'zod/mini';
 import { byFormula } from '../../base/derived.ts';
 import { assumedKeys, distance, position } from '../../base/schemas/sizes.ts';
-import { fail, ok } from '../../base/result.ts';
+import { ok } from '../../base/result.ts';
 import { carry } from './carry.ts';
 import { hardware, screws } from './checks.ts';
 import type { Hanger, PiecePoint, WallPoint } from './types.ts';
@@ -110,12 +111,7 @@ export const security: Hanger<SecurityBack> = {
 			belowPiece(back.rightDrop, piece, 'rightDrop');
 		if (refused) return refused;
 		const [left, right, lock] = places(back, piece.height);
-		if (lock.drop <= Math.max(left.drop, right.drop))
-			return fail(
-				'lock-above-clips',
-				'The lock lies above the clips. Measure it up from the bottom edge.',
-				'lockUp'
-			);
+		if (lock.drop <= Math.max(left.drop, right.drop)) return fail('lock-above-clips', {}, 'lockUp');
 		const upper = twoPoints(
 			[
 				{ name: 'left clip', x: left.x, drop: readDrop('left clip down', left.drop) },

@@ -1,5 +1,5 @@
+import { care } from './said.ts';
 import * as z from 'zod/mini';
-import { care } from '../../base/caution.ts';
 import { assumedKeys, distance, size } from '../../base/schemas/sizes.ts';
 import { ok } from '../../base/result.ts';
 import { weightOf } from '../../base/units/constants.ts';
@@ -97,16 +97,7 @@ export const stretcher: Hanger<StretcherBack> = {
 			points,
 			cautions: [
 				...lifting(points, 'hookSpacing'),
-				...(narrow
-					? [
-							care(
-								'hooks-close',
-								'With the hooks this close the canvas tips at a touch.',
-								'Set them at least a third of the width apart.',
-								'hookSpacing'
-							)
-						]
-					: [])
+				...(narrow ? [care('hooks-close', {}, 'hookSpacing')] : [])
 			],
 			heldLevelBy: 'Its two hooks. It slides along them to its place.'
 		});

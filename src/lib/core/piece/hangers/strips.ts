@@ -1,9 +1,10 @@
-import { STRIP_PAIR_KG, STRIP_WIDTH_MM } from '../../base/figures/hardware.ts';
+import { fail, note, stop } from './said.ts';
+import { MOST_STRIP_PAIRS, STRIP_PAIR_KG, STRIP_WIDTH_MM } from '../../base/figures/hardware.ts';
 import * as z from 'zod/mini';
-import { note, stop, type Caution } from '../../base/caution.ts';
+import type { Caution } from '../../base/caution.ts';
 import { byFormula } from '../../base/derived.ts';
 import { assumedKeys, distance, size } from '../../base/schemas/sizes.ts';
-import { fail, ok } from '../../base/result.ts';
+import { ok } from '../../base/result.ts';
 import { weightOf } from '../../base/units/constants.ts';
 import { carry } from './carry.ts';
 import { down } from './dimension.ts';
@@ -105,11 +106,11 @@ export const strips: Hanger<StripsBack> = {
 	solve: (back, piece) => {
 		const { height, weight, width } = piece;
 		if (back.stripSpan + STRIP_WIDTH_MM > width)
-			return fail('strips-beyond-piece', 'The strips would reach beyond the sides.', 'stripSpan');
+			return fail('strips-beyond-piece', { of: 'sides' }, 'stripSpan');
 		if (back.stripDrop >= height || (back.pairs > 2 && back.stripUp >= height))
 			return fail(
 				'strips-beyond-piece',
-				'These strips lie beyond the end of the piece.',
+				{ of: 'end' },
 				back.stripDrop >= height ? 'stripDrop' : 'stripUp'
 			);
 		const all = places(back, height);
@@ -189,16 +190,9 @@ function ratingCautions({ pairs }: StripsBack, weight: HungPiece['weight']): Cau
 		return [
 			stop(
 				'strips-overloaded',
-				`It weighs more than ${pairs} typical pairs hold.`,
-				needed <= 8 ? `Take ${needed} pairs or more.` : 'Use hooks or screws.',
+				{ pairs, needed: needed <= MOST_STRIP_PAIRS ? needed : null },
 				'pairs'
 			)
 		];
-	return [
-		note(
-			'strips-rating',
-			`Ratings are typical: {${STRIP_PAIR_KG} kg} a pair.`,
-			'Read the packet; where it says less, take more pairs.'
-		)
-	];
+	return [note('strips-rating', { stripPair: STRIP_PAIR_KG })];
 }

@@ -1,5 +1,6 @@
+import { care } from './said.ts';
 import { SEEN_TILT_DEGREES } from '../../base/figures/people.ts';
-import { care, type Caution } from '../../base/caution.ts';
+import type { Caution } from '../../base/caution.ts';
 import { toDegrees } from '../../base/units/constants.ts';
 import type { HungPiece } from './types.ts';
 
@@ -14,12 +15,5 @@ export function swings(
 	const off = Math.abs(massOffset - x);
 	const tilt = below > 0 ? toDegrees(Math.atan2(off, below)) : 90;
 	if (tilt < SEEN_TILT_DEGREES) return [];
-	return [
-		care(
-			'point-off-mass',
-			`Hung from here it would swing ${tilt.toFixed(1)}° off level.`,
-			remedy,
-			path
-		)
-	];
+	return [care('point-off-mass', { tilt, remedy }, path)];
 }

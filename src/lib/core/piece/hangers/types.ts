@@ -1,5 +1,5 @@
 import type * as z from 'zod/mini';
-import type { Caution, Grade } from '../../base/caution.ts';
+import type { Caution, Severity } from '../../base/caution.ts';
 import type { Derived } from '../../base/derived.ts';
 import type { HookKind } from '../../catalogue/facts/index.ts';
 import type { Check, PieceKind } from '../kinds/index.ts';
@@ -136,7 +136,7 @@ export type BackShape =
 /** What a way to hang is not for, and why. */
 export interface Unsuitable {
 	when: (piece: HungPiece, rules: Pick<HangerRules, 'heavy'>) => boolean;
-	grade: Grade;
+	grade: Severity;
 	code: string;
 	why: string;
 	instead: string;

@@ -1,5 +1,6 @@
+import { care, stop } from './said.ts';
 import { SEEN_PAST_EDGE_MM } from '../../base/figures/hardware.ts';
-import { care, stop, type Caution } from '../../base/caution.ts';
+import type { Caution } from '../../base/caution.ts';
 import type { WallPoint } from './types.ts';
 import type { HungPiece } from './types.ts';
 
@@ -11,33 +12,17 @@ export function nearTop(
 	remedy = 'Lower the hardware, or check the margin in the house rules.'
 ): Caution[] {
 	if (points.every(({ drop }) => drop.value >= margin)) return [];
-	return [
-		care('hook-near-top', 'A hook comes close under the top edge and may show.', remedy, path)
-	];
+	return [care('hook-near-top', { remedy, of: 'hook' }, path)];
 }
 
 /** Hardware close to the side edges. */
 export function nearEdge(span: number, { width }: HungPiece, path: string): Caution[] {
 	if ((width - span) / 2 >= SEEN_PAST_EDGE_MM) return [];
-	return [
-		care(
-			'rings-near-edge',
-			'The hardware sits so near the edge that it can be seen from the side.',
-			'Move it inward, to about an eighth of the width from each edge.',
-			path
-		)
-	];
+	return [care('rings-near-edge', {}, path)];
 }
 
 /** A centre of mass beyond the outer point: the far one would have to hold the piece down. */
 export function lifting(points: readonly WallPoint[], path: string): Caution[] {
 	if (points.every(({ load }) => !load || load.down.value >= 0)) return [];
-	return [
-		stop(
-			'point-lifts',
-			'The centre of mass lies outside the points, so the far one would lift off and the piece would swing down.',
-			'Set the points further apart, or move them over the centre of mass.',
-			path
-		)
-	];
+	return [stop('point-lifts', { of: 'point' }, path)];
 }

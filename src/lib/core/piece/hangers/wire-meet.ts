@@ -1,6 +1,7 @@
+import { fail } from './said.ts';
 import { SURE_FRICTION } from '../../base/figures/hardware.ts';
 import { byFormula, combine, minus, plus, type Derived } from '../../base/derived.ts';
-import { fail, ok, type Result } from '../../base/result.ts';
+import { ok, type Result } from '../../base/result.ts';
 import { offCentreHook, type OffCentreHook } from '../statics/off-centre-hook.ts';
 import { levelHooksOnWire, type LevelHooks } from '../statics/uneven-hooks.ts';
 import { toRadians } from '../../base/units/constants.ts';
@@ -77,12 +78,7 @@ export function oneHookAt(
 		massBelowRings: massBelowRings(back, piece)
 	});
 	if (!off.ok) return off;
-	if (off.value.frictionNeeded > SURE_FRICTION)
-		return fail(
-			'beyond-friction',
-			'So far off its middle, friction is not sure to hold this wire.',
-			'hook'
-		);
+	if (off.value.frictionNeeded > SURE_FRICTION) return fail('beyond-friction', {}, 'hook');
 	const [point] = base.value.points;
 	return ok({
 		...base.value,
@@ -102,8 +98,7 @@ function evenly(
 	piece: HungPiece,
 	rules: HangerRules
 ): Result<Hung> {
-	if (back.ringLower || Math.abs(piece.massOffset) > 1)
-		return fail('uneven', 'Its rings or its mass are uneven: keep its hooks about the middle.');
+	if (back.ringLower || Math.abs(piece.massOffset) > 1) return fail('uneven');
 	const length = wireLength(back);
 	return length.ok ? solveWire(back, spacing, piece, rules) : length;
 }

@@ -1,6 +1,7 @@
+import { fail } from './said.ts';
 import * as z from 'zod/mini';
 import { assumedKeys, distance, position, size } from '../../base/schemas/sizes.ts';
-import { fail, ok, type Result } from '../../base/result.ts';
+import { ok, type Result } from '../../base/result.ts';
 import { dropUnder, wireAround, type UnevenWire } from '../statics/uneven-rings.ts';
 import { wireLengthFromPull } from '../statics/wire.ts';
 import type { Choice, Pull } from './types.ts';
@@ -45,11 +46,7 @@ export function wireLength(back: WireBack): Result<number> {
 	const even = wireLengthFromPull({ ringSpan, ringDrop, ...wire });
 	if (!ringLower || !even.ok) return even;
 	if (wire.pulledDrop >= ringDrop + Math.min(ringLower, 0))
-		return fail(
-			'wire-shorter-than-span',
-			'The pulled wire is not above the higher ring. Read the drop again, from the top edge.',
-			'pulledDrop'
-		);
+		return fail('wire-shorter-than-span', {}, 'pulledDrop');
 	return ok(wireAround(unevenWire(back, wire.fingerSpacing), wire.pulledDrop));
 }
 

@@ -1,3 +1,4 @@
+import { care, fail, note, stop } from './said.ts';
 import { SEEN_TILT_DEGREES } from '../../base/figures/people.ts';
 import { TAPE_READING_MM, PULL_READING_MM } from '../../base/figures/readings.ts';
 import {
@@ -5,13 +6,12 @@ import {
 	HOOK_STAND_OFF_MM,
 	SURE_FRICTION
 } from '../../base/figures/hardware.ts';
-import { care, note, stop, type Caution } from '../../base/caution.ts';
+import type { Caution } from '../../base/caution.ts';
 import { byFormula, combine, minus, plus, propagate, type Derived } from '../../base/derived.ts';
-import { fail, ok, type Result } from '../../base/result.ts';
+import { ok, type Result } from '../../base/result.ts';
 import { leanPull } from '../statics/lean.ts';
 import { holdOnWire, type HeldWire } from '../statics/uneven-rings.ts';
 import { hangOnWire, type HungWire } from '../statics/wire.ts';
-import { lengthIn } from '../../base/units/say.ts';
 import type { HangerRules, Hung, HungPiece, WallPoint } from './types.ts';
 import { aboveTop, belowPiece, widerThanPiece } from './limits.ts';
 import { ringPointCautions } from './ring-points.ts';
@@ -52,11 +52,7 @@ export function solveWire(
 	});
 	if (!even.ok) return at(even, back);
 	if (Math.abs(piece.massOffset) + hookSpacing / 2 >= back.ringSpan / 2)
-		return fail(
-			'mass-beyond-rings',
-			'The centre of mass lies so near a ring, or beyond it, that hooks over it miss the wire. Move the rings further apart, or measure again.',
-			'ringSpan'
-		);
+		return fail('mass-beyond-rings', {}, 'ringSpan');
 	const held = holdOnWire({
 		...unevenWire(back, hookSpacing, piece.massOffset),
 		wireLength: length.value,
@@ -190,42 +186,20 @@ function cautionsOf(
 	length: number
 ): Caution[] {
 	const cautions: Caution[] = [];
-	if (hung.warnings.includes('wire-flat'))
-		cautions.push(
-			care(
-				'wire-flat',
-				'The wire is pulled nearly flat, so it is loaded with several times the weight and can pull the rings out.',
-				'Give the wire more slack, or hang from the rings.',
-				readingPath(back)
-			)
-		);
+	if (hung.warnings.includes('wire-flat')) cautions.push(care('wire-flat', {}, readingPath(back)));
 	if (hung.warnings.includes('hook-near-top'))
-		cautions.push(
-			care(
-				'hook-near-top',
-				'The hook comes close under the top edge and may show from below or from the side.',
-				'Lower the rings or shorten the wire; check the margin in the house rules.',
-				readingPath(back)
-			)
-		);
+		cautions.push(care('hook-near-top', { of: 'wire' }, readingPath(back)));
 	if (hung.warnings.includes('wire-on-top-rail'))
-		cautions.push(
-			note(
-				'wire-on-top-rail',
-				'The pulled wire lies across the back of the top rail: it can rub there and hold the top off the wall.',
-				'Lower the rings or shorten the wire until it stays below the rail.',
-				readingPath(back)
-			)
-		);
+		cautions.push(note('wire-on-top-rail', {}, readingPath(back)));
 	const read = back.wire.by === 'pull' ? back.wire.fingerSpacing : null;
 	if (read !== null && Math.abs(read - hookSpacing) > 1) {
 		const shift = hung.drop - pulledDrop({ ...back, ringLower: null }, length, read);
 		cautions.push(
-			note(
-				'reading-corrected',
-				`Read with ${read > 0 ? 'two fingers' : 'one finger'}, hung on ${hookSpacing > 0 ? 'two hooks' : 'one hook'}: used as read, the picture would hang ${lengthIn(Math.abs(shift))} too ${shift > 0 ? 'high' : 'low'}.`,
-				'The drop shown is already corrected.'
-			)
+			note('reading-corrected', {
+				readWith: read > 0 ? 2 : 1,
+				hungOn: hookSpacing > 0 ? 2 : 1,
+				tooHigh: shift
+			})
 		);
 	}
 	return cautions;
@@ -236,35 +210,16 @@ function unevenCautions(held: HeldWire, back: WireBack, piece: HungPiece): Cauti
 	if (!back.ringLower && piece.massOffset === 0) return [];
 	const path = back.ringLower ? 'ringLower' : readingPath(back);
 	if (held.tensions.some((tension) => tension < 0))
-		return [
-			stop(
-				'point-lifts',
-				'The centre of mass lies outside the rings, so the piece would swing down on one side.',
-				'Move the rings further apart, or measure the centre of mass again.',
-				path
-			)
-		];
+		return [stop('point-lifts', { of: 'ring' }, path)];
 	const free =
 		held.tiltFree === null
 			? 'the wire free to run, it would slide away to one side'
 			: `the wire free to run, ${degrees(held.tiltFree)}`;
 	const cautions: Caution[] = [
-		note(
-			'uneven-wire',
-			`Let go level, it settles between ${degrees(held.tiltHeld)} with the wire caught on its hooks, and ${free}.`,
-			'Level it by sliding it on its wire; rings straight on two hooks hold an uneven piece better.',
-			path
-		)
+		note('uneven-wire', { tiltHeld: degrees(held.tiltHeld), free }, path)
 	];
 	if (held.frictionNeeded > SURE_FRICTION || Math.abs(held.tiltHeld) > SEEN_TILT_DEGREES * 4)
-		cautions.push(
-			care(
-				'uneven-slips',
-				'Friction may not hold this wire level.',
-				'Put the rings level, or hang it from its rings on two hooks.',
-				path
-			)
-		);
+		cautions.push(care('uneven-slips', {}, path));
 	return cautions;
 }
 

@@ -1,5 +1,6 @@
+import { fail } from './said.ts';
 import { refuse } from '../../base/check.ts';
-import { fail, ok, type Result } from '../../base/result.ts';
+import { ok, type Result } from '../../base/result.ts';
 
 export interface CleatLoads {
 	/** N down on each screw; negative where it would lift. */
@@ -43,17 +44,12 @@ export function cleatLoads({
 		{ name: 'heightAboveSpacer', value: heightAboveSpacer, min: 0, open: true }
 	]);
 	if (refused) return refused;
-	if (screws.length === 0) return fail('no-screws', 'A cleat needs screws.', 'screws');
+	if (screws.length === 0) return fail('no-screws', {}, 'screws');
 	const middle = screws.reduce((sum, x) => sum + x, 0) / screws.length;
 	const spread = screws.reduce((sum, x) => sum + (x - middle) ** 2, 0);
 	const off = massOffset - middle;
 	const asOne = spread < TOGETHER ** 2;
-	if (asOne && Math.abs(off) > 1e-9)
-		return fail(
-			'one-screw-off-mass',
-			'One screw cannot hold a piece whose centre of mass is not under it: the cleat would turn.',
-			'screws'
-		);
+	if (asOne && Math.abs(off) > 1e-9) return fail('one-screw-off-mass', {}, 'screws');
 	const share = (x: number): number =>
 		1 / screws.length + (asOne ? 0 : (off * (x - middle)) / spread);
 	const total = (weight * massFromWall) / heightAboveSpacer;

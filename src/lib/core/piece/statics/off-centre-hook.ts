@@ -1,5 +1,6 @@
+import { fail } from './said.ts';
 import { refuse } from '../../base/check.ts';
-import { fail, ok, type Result } from '../../base/result.ts';
+import { ok, type Result } from '../../base/result.ts';
 import { toDegrees } from '../../base/units/constants.ts';
 
 export interface OffCentreHook {
@@ -45,14 +46,8 @@ export function offCentreHook(input: {
 		...(g === undefined ? [] : [{ name: 'massBelowRings', value: g, min: 0 }])
 	]);
 	if (refused) return refused;
-	if (L <= S)
-		return fail(
-			'wire-shorter-than-span',
-			'The wire is no longer than the distance between the rings.',
-			'wireLength'
-		);
-	if (Math.abs(x) >= S / 2)
-		return fail('hooks-wider-than-rings', 'The hook lies at a ring or beyond it.', 'hook');
+	if (L <= S) return fail('wire-shorter-than-span', { of: 'short' }, 'wireLength');
+	if (Math.abs(x) >= S / 2) return fail('hooks-wider-than-rings', { of: 'one-hook' }, 'hook');
 
 	const middleRise = Math.sqrt(L * L - S * S) / 2;
 	const rise = middleRise * Math.sqrt(1 - ((2 * x) / L) ** 2);

@@ -1,5 +1,6 @@
+import { fail } from './said.ts';
 import { refuse } from '../../base/check.ts';
-import { fail, ok, type Result } from '../../base/result.ts';
+import { ok, type Result } from '../../base/result.ts';
 import { toDegrees } from '../../base/units/constants.ts';
 import { bisect } from './solve.ts';
 
@@ -49,23 +50,9 @@ export function levelHooksOnWire(input: {
 	]);
 	if (refused) return refused;
 	if (left <= -S / 2 || right >= S / 2)
-		return fail(
-			'hooks-wider-than-rings',
-			'A hook lies at a ring or beyond it; the wire cannot reach over it.',
-			left <= -S / 2 ? 'left' : 'right'
-		);
-	if (left >= 0 || right <= 0)
-		return fail(
-			'hooks-one-side',
-			'Both hooks lie on one side of the middle: the wire lifts off the far one. Put one on each side.',
-			left >= 0 ? 'left' : 'right'
-		);
-	if (L <= S)
-		return fail(
-			'wire-shorter-than-span',
-			'The wire is no longer than the distance between the rings.',
-			'wireLength'
-		);
+		return fail('hooks-wider-than-rings', { of: 'at-ring' }, left <= -S / 2 ? 'left' : 'right');
+	if (left >= 0 || right <= 0) return fail('hooks-one-side', {}, left >= 0 ? 'left' : 'right');
+	if (L <= S) return fail('wire-shorter-than-span', { of: 'short' }, 'wireLength');
 
 	const a = left + S / 2;
 	const b = S / 2 - right;

@@ -1,5 +1,6 @@
+import { fail } from './said.ts';
 import { refuse } from '../../base/check.ts';
-import { fail, ok, type Result } from '../../base/result.ts';
+import { ok, type Result } from '../../base/result.ts';
 import { toDegrees } from '../../base/units/constants.ts';
 import { bisect } from './solve.ts';
 
@@ -82,18 +83,9 @@ export function holdOnWire(
 	]);
 	if (refused) return refused;
 	if (!(left > -S / 2 && right < S / 2 && left <= right))
-		return fail(
-			'hooks-wider-than-rings',
-			'A hook lies at a ring or beyond it; the wire cannot reach over it.',
-			'hookSpacing'
-		);
+		return fail('hooks-wider-than-rings', { of: 'at-ring' }, 'hookSpacing');
 	const drop = dropUnder(input, wireLength);
-	if (Number.isNaN(drop))
-		return fail(
-			'wire-shorter-than-span',
-			'The wire is too short to rise above the higher ring.',
-			'wireLength'
-		);
+	if (Number.isNaN(drop)) return fail('wire-shorter-than-span', { of: 'uneven' }, 'wireLength');
 	const { leftRise, rightRise } = rises(input, drop);
 	const leftRun = left + S / 2;
 	const rightRun = S / 2 - right;
@@ -144,8 +136,7 @@ export function slideToLevel(
 	tilt: number
 ): Result<number> {
 	const drop = dropUnder(input, input.wireLength);
-	if (Number.isNaN(drop))
-		return fail('wire-shorter-than-span', 'The wire is too short to rise above the higher ring.');
+	if (Number.isNaN(drop)) return fail('wire-shorter-than-span', { of: 'uneven' });
 	const [left, right] = outer(input);
 	const { leftRise, rightRise } = rises(input, drop);
 	const a = Math.hypot(left + input.ringSpan / 2, leftRise);

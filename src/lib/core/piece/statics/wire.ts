@@ -1,6 +1,7 @@
+import { fail } from './said.ts';
 import { FLAT_WIRE_DEGREES } from '../../base/figures/hardware.ts';
 import { refuse } from '../../base/check.ts';
-import { fail, ok, type Failure, type Result } from '../../base/result.ts';
+import { ok, type Failure, type Result } from '../../base/result.ts';
 import { toDegrees } from '../../base/units/constants.ts';
 import { stretchedLength } from './elastic.ts';
 
@@ -51,18 +52,10 @@ export interface HungWire {
 }
 
 const tooShort = (path: string): { ok: false; error: Failure } =>
-	fail(
-		'wire-shorter-than-span',
-		'The wire is no longer than the distance between the rings, so it cannot rise to a hook. Measure both again.',
-		path
-	);
+	fail('wire-shorter-than-span', { of: 'rings' }, path);
 
 const hooksTooWide = (path: string): { ok: false; error: Failure } =>
-	fail(
-		'hooks-wider-than-rings',
-		'The hooks are as far apart as the rings or further; the wire cannot reach over them. Bring the hooks closer.',
-		path
-	);
+	fail('hooks-wider-than-rings', { of: 'hooks' }, path);
 
 /**
  * Wire length ring to ring in mm from a drop read while pulling the wire up.
@@ -90,18 +83,9 @@ export function wireLengthFromPull({
 	]);
 	if (refused) return refused;
 	if (fingerSpacing >= ringSpan)
-		return fail(
-			'hooks-wider-than-rings',
-			'The fingers are as far apart as the rings or further; pull the wire between the rings.',
-			'fingerSpacing'
-		);
+		return fail('hooks-wider-than-rings', { of: 'fingers' }, 'fingerSpacing');
 	const rise = ringDrop - pulledDrop;
-	if (rise <= 0)
-		return fail(
-			'wire-shorter-than-span',
-			'The pulled wire is not above the rings, so it has no slack. Read the drop again, from the top edge.',
-			'pulledDrop'
-		);
+	if (rise <= 0) return fail('wire-shorter-than-span', { of: 'pull' }, 'pulledDrop');
 	return ok(fingerSpacing + Math.hypot(ringSpan - fingerSpacing, 2 * rise));
 }
 

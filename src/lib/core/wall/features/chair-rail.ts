@@ -1,3 +1,4 @@
+import { care } from './said.ts';
 import * as z from 'zod/mini';
 import { outlineShape, type FeatureFace } from './types.ts';
 import { block, stroke } from './parts.ts';
@@ -14,13 +15,7 @@ export const chairRail: FeatureFace<z.infer<typeof chairRailSchema>> = {
 	usual: {},
 	before: true,
 	zones: (feature) => [
-		near(feature, feature, {
-			grade: 'care',
-			code: 'over-moulding',
-			keepOut: true,
-			message: 'crosses the %.',
-			remedy: 'It would stand off the wall there: keep above or below the rail.'
-		})
+		near(feature, feature, (of) => care('over-moulding', { ...of, of: 'chair-rail' }), true)
 	],
 	draw: ({ width, height }) => [
 		block('mould', [0, 0, width, height], 4),

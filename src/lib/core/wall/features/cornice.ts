@@ -1,3 +1,4 @@
+import { care } from './said.ts';
 import * as z from 'zod/mini';
 import { outlineShape, type FeatureFace } from './types.ts';
 import { block, stroke } from './parts.ts';
@@ -14,13 +15,7 @@ export const cornice: FeatureFace<z.infer<typeof corniceSchema>> = {
 	usual: {},
 	before: true,
 	zones: (feature) => [
-		near(feature, feature, {
-			grade: 'care',
-			code: 'over-moulding',
-			keepOut: true,
-			message: 'reaches into the %.',
-			remedy: 'Keep the top of the piece below the moulding.'
-		})
+		near(feature, feature, (of) => care('over-moulding', { ...of, of: 'cornice' }), true)
 	],
 	draw: ({ width, height }) => [
 		block('mould', [0, 0, width, height], 4),

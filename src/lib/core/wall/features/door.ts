@@ -1,3 +1,4 @@
+import { care } from './said.ts';
 import * as z from 'zod/mini';
 import type { Rect } from '../../base/geometry/rect.ts';
 import { outlineShape, type FeatureFace, type Zone } from './types.ts';
@@ -22,10 +23,7 @@ export const door: FeatureFace<Door> = {
 	usual: { opens: 'away' },
 	edge: 'casing',
 	breaksStuds: true,
-	zones: (feature) => [
-		uncovered(feature, 'Keep doors clear.'),
-		...(feature.opens === 'away' ? [] : [swing(feature)])
-	],
+	zones: (feature) => [uncovered(feature), ...(feature.opens === 'away' ? [] : [swing(feature)])],
 	choices: ({ opens }) => [
 		{
 			key: 'opens',
@@ -63,11 +61,5 @@ function swing(feature: Door): Zone {
 		width: leaf,
 		height: feature.height
 	};
-	return near(feature, rect, {
-		grade: 'care',
-		code: 'door-swing',
-		message: 'hangs where the open % comes to lie.',
-		remedy:
-			'Keep it shallower than the handle is deep, or fit a door stop that holds the door off it.'
-	});
+	return near(feature, rect, (of) => care('door-swing', of));
 }

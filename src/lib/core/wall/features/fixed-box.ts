@@ -1,3 +1,4 @@
+import { note } from './said.ts';
 import { HAND_ROOM_MM } from '../../base/figures/surroundings.ts';
 import * as z from 'zod/mini';
 import { grown } from '../../base/geometry/rect.ts';
@@ -10,6 +11,7 @@ export const boxShape = {
 	later: z.boolean().check(z.describe('added after the wall was built: no sign of a stud'))
 };
 export interface Box extends AnyFeature {
+	kind: 'socket' | 'switch';
 	later: boolean;
 }
 
@@ -27,12 +29,7 @@ export const fixedBox = {
 } as const satisfies Partial<FeatureFace<Box>>;
 
 /** A box stays uncovered, and a hand’s breadth round it free. */
-export const handZones = (feature: Box, remedy: string): Zone[] => [
-	uncovered(feature, remedy),
-	near(feature, grown(feature, HAND_ROOM_MM), {
-		grade: 'note',
-		code: 'near-fitting',
-		message: 'comes within a hand of the %.',
-		remedy: 'Leave room to reach it.'
-	})
+export const handZones = (feature: Box): Zone[] => [
+	uncovered(feature),
+	near(feature, grown(feature, HAND_ROOM_MM), (of) => note('near-fitting', { ...of, of: 'hand' }))
 ];

@@ -1,5 +1,5 @@
+import { care, note, stop } from './said.ts';
 import * as z from 'zod/mini';
-import { lengthIn } from '../../base/units/say.ts';
 import { grown } from '../../base/geometry/rect.ts';
 import { outlineShape, type AnyFeature, type FeatureFace, type Part, type Zone } from './types.ts';
 import { block, disc } from './parts.ts';
@@ -28,62 +28,39 @@ type Furniture = z.infer<typeof furnitureSchema>;
 /** A piece above furniture starts 150 to 200 mm over it. Common practice. */
 export const ABOVE_FURNITURE = { least: 150, most: 200 };
 
-const beneath = (remedy: string) => (feature: AnyFeature) =>
-	near(feature, grown(feature, { above: 900 }), {
-		grade: 'care',
-		code: 'over-people',
-		message: 'hangs over the %.',
-		remedy
-	});
-
-const PEOPLE =
-	'People lie and lean below it: keep it light and unglazed, or fix it at two points that cannot unhook.';
+/** People lie and lean below it. */
+const beneath = (feature: AnyFeature) =>
+	near(feature, grown(feature, { above: 900 }), (of) => care('over-people', of));
 
 const sorts: Record<
 	Sort,
 	{ label: string; zones: ((feature: AnyFeature) => Zone)[]; draw: (feature: AnyFeature) => Part[] }
 > = {
 	console: { label: 'Console or table', zones: [], draw: table(170) },
-	sofa: { label: 'Sofa', zones: [beneath(PEOPLE)], draw: sofa },
-	seat: { label: 'Bench or chair', zones: [beneath(PEOPLE)], draw: sofa },
-	bed: { label: 'Bed', zones: [beneath(PEOPLE)], draw: bed },
+	sofa: { label: 'Sofa', zones: [beneath], draw: sofa },
+	seat: { label: 'Bench or chair', zones: [beneath], draw: sofa },
+	bed: { label: 'Bed', zones: [beneath], draw: bed },
 	cot: {
 		label: 'Cot',
 		zones: [
 			(feature) =>
-				near(feature, grown(feature, { above: 1500, left: 300, right: 300 }), {
-					grade: 'stop',
-					code: 'over-cot',
-					message: 'hangs over or beside the %, where a child can pull at it.',
-					remedy: 'Hang nothing there that can fall or be reached: move it, or the cot.'
-				})
+				near(feature, grown(feature, { above: 1500, left: 300, right: 300 }), (of) =>
+					stop('over-cot', of)
+				)
 		],
 		draw: cot
 	},
 	hearth: {
 		label: 'Fireplace',
 		zones: [
-			(feature) =>
-				near(feature, grown(feature, { above: 1200 }), {
-					grade: 'care',
-					code: 'over-hearth',
-					message: 'hangs in the heat and soot above the %.',
-					remedy:
-						'Hang nothing that heat or smoke would harm, and ask a chimney specialist before drilling deep: a flue runs behind.'
-				})
+			(feature) => near(feature, grown(feature, { above: 1200 }), (of) => care('over-hearth', of))
 		],
 		draw: hearth
 	},
 	piano: {
 		label: 'Piano',
 		zones: [
-			(feature) =>
-				near(feature, grown(feature, { above: 900 }), {
-					grade: 'note',
-					code: 'over-piano',
-					message: 'hangs over the %.',
-					remedy: 'Playing shakes the wall: put felt behind its lower corners, and mind the lid.'
-				})
+			(feature) => near(feature, grown(feature, { above: 900 }), (of) => note('over-piano', of))
 		],
 		draw: piano
 	},
@@ -101,14 +78,18 @@ export const furniture: FeatureFace<Furniture> = {
 	centres: true,
 	before: true,
 	zones: (feature) => [
-		uncovered(feature, 'Move the piece up, or the furniture away.'),
-		near(feature, grown(feature, { above: ABOVE_FURNITURE.least }), {
-			grade: 'note',
-			code: 'low-over-furniture',
-			keepOut: true,
-			message: `hangs less than ${lengthIn(ABOVE_FURNITURE.least)} above the %.`,
-			remedy: `Usual is ${lengthIn(ABOVE_FURNITURE.least)} to ${lengthIn(ABOVE_FURNITURE.most)}, so that nothing set down there knocks it.`
-		}),
+		uncovered(feature),
+		near(
+			feature,
+			grown(feature, { above: ABOVE_FURNITURE.least }),
+			(of) =>
+				note('low-over-furniture', {
+					...of,
+					least: ABOVE_FURNITURE.least,
+					most: ABOVE_FURNITURE.most
+				}),
+			true
+		),
 		...sorts[feature.sort].zones.map((zone) => zone(feature))
 	],
 	choices: ({ sort }) => [

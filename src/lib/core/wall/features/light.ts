@@ -1,3 +1,4 @@
+import { note } from './said.ts';
 import { WARM_LAMP_MM } from '../../base/figures/surroundings.ts';
 import * as z from 'zod/mini';
 import { grown } from '../../base/geometry/rect.ts';
@@ -16,13 +17,8 @@ export const light: FeatureFace<z.infer<typeof lightSchema>> = {
 	usual: {},
 	service: 'cable',
 	zones: (feature) => [
-		uncovered(feature, 'Keep lights clear.'),
-		near(feature, grown(feature, WARM_LAMP_MM), {
-			grade: 'note',
-			code: 'near-light',
-			message: 'hangs close to the %.',
-			remedy: 'A warm lamp dries and fades it: use a cool one, or move the piece away.'
-		})
+		uncovered(feature),
+		near(feature, grown(feature, WARM_LAMP_MM), (of) => note('near-light', of))
 	],
 	draw: ({ width, height }) => [
 		block('brass', [width * 0.38, 0, width * 0.24, height * 0.55]),

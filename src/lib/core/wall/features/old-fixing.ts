@@ -1,6 +1,6 @@
+import { note } from './said.ts';
 import * as z from 'zod/mini';
 import { kilograms } from '../../base/schemas/sizes.ts';
-import { note } from '../../base/caution.ts';
 import { outlineShape, yesNo, type FeatureFace } from './types.ts';
 import { disc } from './parts.ts';
 
@@ -32,12 +32,7 @@ export const oldFixing: FeatureFace<OldFixing> = {
 					{
 						rect: { x, y, width, height },
 						keepOut: false,
-						caution: (letter) =>
-							note(
-								'over-old-fixing',
-								`An old ${NAMES[of]} is behind ${letter}.`,
-								'Draw it and fill the hole first, or it holds the piece off the wall.'
-							)
+						caution: (letter) => note('over-old-fixing', { letter, name: NAMES[of] })
 					}
 				],
 	choices: ({ of, reusable }) => [

@@ -13,6 +13,6 @@ export const opening: FeatureFace<z.infer<typeof openingSchema>> = {
 	start: { width: 1000, height: 2100, at: { aboveFloor: 0 } },
 	usual: {},
 	breaksStuds: true,
-	zones: (feature) => [uncovered(feature, 'There is no wall to hang it on.')],
+	zones: (feature) => [uncovered(feature)],
 	draw: ({ width, height }) => [block('void', [0, 0, width, height])]
 };

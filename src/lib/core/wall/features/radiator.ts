@@ -1,3 +1,4 @@
+import { care } from './said.ts';
 import { RADIATOR_HEAT_MM } from '../../base/figures/surroundings.ts';
 import * as z from 'zod/mini';
 import { grown } from '../../base/geometry/rect.ts';
@@ -17,14 +18,8 @@ export const radiator: FeatureFace<z.infer<typeof radiatorSchema>> = {
 	service: 'pipe',
 	centres: true,
 	zones: (feature) => [
-		uncovered(feature, 'Keep radiators clear.'),
-		near(feature, grown(feature, { above: RADIATOR_HEAT_MM }), {
-			grade: 'care',
-			code: 'over-heat',
-			message: 'hangs in the warm air above the %.',
-			remedy:
-				'Rising warm air dries out paper, canvas and joints: hang it elsewhere, or a piece that does not mind.'
-		})
+		uncovered(feature),
+		near(feature, grown(feature, { above: RADIATOR_HEAT_MM }), (of) => care('over-heat', of))
 	],
 	draw: ({ width, height }) => [
 		block('metal', [0, 0, width, height]),

@@ -11,8 +11,7 @@ export const socket: FeatureFace<z.infer<typeof socketSchema>> = {
 	label: 'Socket',
 	schema: socketSchema,
 	start: { width: 75, height: 115, at: { aboveFloor: 300 } },
-	zones: (feature) =>
-		handZones(feature, 'Keep sockets in reach; a plug left behind a picture gets warm.'),
+	zones: (feature) => handZones(feature),
 	draw: ({ width, height }) => [
 		block('plate', [0, 0, width, height]),
 		...[0.3, 0.62].flatMap((up) =>

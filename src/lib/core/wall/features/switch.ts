@@ -11,7 +11,7 @@ export const switchFace: FeatureFace<z.infer<typeof switchFaceSchema>> = {
 	label: 'Switch',
 	schema: switchFaceSchema,
 	start: { width: 75, height: 115, at: { aboveFloor: 1200 } },
-	zones: (feature) => handZones(feature, 'Keep switches in reach.'),
+	zones: (feature) => handZones(feature),
 	draw: ({ width, height }) => [
 		block('plate', [0, 0, width, height]),
 		block('slot', [width * 0.35, height * 0.3, width * 0.3, height * 0.4])

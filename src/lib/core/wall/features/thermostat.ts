@@ -1,3 +1,4 @@
+import { note } from './said.ts';
 import { THERMOSTAT_AIR_MM } from '../../base/figures/surroundings.ts';
 import * as z from 'zod/mini';
 import { grown } from '../../base/geometry/rect.ts';
@@ -16,13 +17,10 @@ export const thermostat: FeatureFace<z.infer<typeof thermostatSchema>> = {
 	usual: {},
 	service: 'cable',
 	zones: (feature) => [
-		uncovered(feature, 'Covered, it reads the wrong temperature.'),
-		near(feature, grown(feature, THERMOSTAT_AIR_MM), {
-			grade: 'note',
-			code: 'near-fitting',
-			message: 'comes close to the %.',
-			remedy: 'It reads the room’s air: leave some free round it, most of all below.'
-		})
+		uncovered(feature),
+		near(feature, grown(feature, THERMOSTAT_AIR_MM), (of) =>
+			note('near-fitting', { ...of, of: 'air' })
+		)
 	],
 	draw: ({ width, height }) => [
 		block('plate', [0, 0, width, height]),

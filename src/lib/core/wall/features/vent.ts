@@ -1,3 +1,4 @@
+import { care } from './said.ts';
 import { DRAUGHT_MM } from '../../base/figures/surroundings.ts';
 import * as z from 'zod/mini';
 import { grown } from '../../base/geometry/rect.ts';
@@ -16,13 +17,8 @@ export const vent: FeatureFace<z.infer<typeof ventSchema>> = {
 	usual: {},
 	service: 'duct',
 	zones: (feature) => [
-		uncovered(feature, 'Keep vents open.'),
-		near(feature, grown(feature, DRAUGHT_MM), {
-			grade: 'care',
-			code: 'in-draught',
-			message: 'hangs in the draught of the %.',
-			remedy: 'Warm or damp air moves paper, canvas and wood, and swings light pieces: move it.'
-		})
+		uncovered(feature),
+		near(feature, grown(feature, DRAUGHT_MM), (of) => care('in-draught', of))
 	],
 	draw: ({ width, height }) => [
 		block('plate', [0, 0, width, height]),

@@ -1,3 +1,4 @@
+import { care } from './said.ts';
 import * as z from 'zod/mini';
 import { outlineShape, type FeatureFace } from './types.ts';
 import { block } from './parts.ts';
@@ -14,14 +15,7 @@ export const wainscot: FeatureFace<z.infer<typeof wainscotSchema>> = {
 	usual: {},
 	before: true,
 	zones: (feature) => [
-		near(feature, feature, {
-			grade: 'care',
-			code: 'over-moulding',
-			keepOut: true,
-			message: 'reaches over the %.',
-			remedy:
-				'Its face stands proud of the wall: keep the piece above it, usually {150 mm} to {200 mm}.'
-		})
+		near(feature, feature, (of) => care('over-moulding', { ...of, of: 'wainscot' }), true)
 	],
 	draw: ({ width, height }) => [
 		block('mould', [0, 0, width, height]),

@@ -1,3 +1,4 @@
+import { note } from './said.ts';
 import { BESIDE_WINDOW_MM } from '../../base/figures/surroundings.ts';
 import * as z from 'zod/mini';
 import { grown } from '../../base/geometry/rect.ts';
@@ -17,13 +18,8 @@ export const windowFace: FeatureFace<z.infer<typeof windowSchema>> = {
 	edge: 'casing',
 	breaksStuds: true,
 	zones: (feature) => [
-		uncovered(feature, 'Keep windows clear.'),
-		near(feature, grown(feature, BESIDE_WINDOW_MM), {
-			grade: 'note',
-			code: 'near-window',
-			message: 'hangs right beside the %.',
-			remedy: 'Sun and cold air come in there: keep works on paper farther off, or film the glass.'
-		})
+		uncovered(feature),
+		near(feature, grown(feature, BESIDE_WINDOW_MM), (of) => note('near-window', of))
 	],
 	draw: ({ width, height }) => {
 		const casing = casingOf(width);

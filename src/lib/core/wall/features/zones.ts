@@ -1,33 +1,21 @@
-import { care, type Caution, type Grade } from '../../base/caution.ts';
+import { care } from './said.ts';
+import type { Caution } from '../../base/caution.ts';
 import type { Rect } from '../../base/geometry/rect.ts';
+import type { Covered } from '../../../words/en/features.ts';
 import type { AnyFeature, Zone } from './types.ts';
 
 /** The feature itself must stay uncovered. */
-export const uncovered = (feature: AnyFeature, remedy: string): Zone => ({
-	rect: feature,
-	keepOut: true,
-	caution: (letter) =>
-		care('over-feature', `${letter} covers the ${feature.name.toLowerCase()}.`, remedy)
-});
+export const uncovered = (feature: AnyFeature & { kind: Covered }): Zone =>
+	near(feature, feature, (of) => care('over-feature', { ...of, kind: feature.kind }), true);
 
 /** A hand, a breath of air or a door needs room beside it. */
 export const near = (
 	feature: AnyFeature,
 	rect: Rect,
-	{
-		grade,
-		code,
-		message,
-		remedy,
-		keepOut = false
-	}: { grade: Grade; code: string; message: string; remedy: string; keepOut?: boolean }
+	caution: (of: { letter: string; name: string }) => Caution,
+	keepOut = false
 ): Zone => ({
 	rect,
 	keepOut,
-	caution: (letter): Caution => ({
-		grade,
-		code,
-		message: `${letter} ${message.replace('%', feature.name.toLowerCase())}`,
-		remedy
-	})
+	caution: (letter) => caution({ letter, name: feature.name.toLowerCase() })
 });

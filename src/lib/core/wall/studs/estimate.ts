@@ -1,6 +1,7 @@
+import { fail } from './said.ts';
 import { HALF_STUD_MM } from '../../base/figures/studs.ts';
 import { refuse } from '../../base/check.ts';
-import { fail, ok, type Result } from '../../base/result.ts';
+import { ok, type Result } from '../../base/result.ts';
 import { BUILD, pinnedTerm, termOf, type Term } from './evidence.ts';
 import { moved, spanOf, type Hint } from './hint.ts';
 import { fittingLean, leanAt, type Lean } from './lean.ts';
@@ -86,13 +87,7 @@ export function estimateStuds(facts: StudFacts): Result<StudEstimate> {
 	if (!fitted.ok) return fitted;
 	const { fits, setAside, stretches, lean } = fitted.value;
 	if (stretches.every(({ terms }) => terms.length === 0))
-		return fail(
-			'no-hints',
-			setAside.length > 0
-				? 'Every hint is beside a door or a window, where studs belong to the opening. Add one farther away.'
-				: 'There are no hints yet. Knock, try a magnet, or look where the sockets are.',
-			'hints'
-		);
+		return fail('no-hints', { aside: setAside.length > 0 }, 'hints');
 	const [best, runnerUp] = fits as [PitchFit, PitchFit | undefined];
 	const told = best.segments.filter(({ hints }) => hints > 0);
 	const spreads = told.map((fit) => spreadOfPhase(fit, best.pitch));
@@ -165,21 +160,13 @@ function checkFacts({
 		...pinned.map((value, index) => ({ name: `pinned.${index}`, value }))
 	]);
 	if (numbers) return numbers;
-	if (pitches?.length === 0)
-		return fail('out-of-range', 'At least one spacing is needed.', 'pitches');
+	if (pitches?.length === 0) return fail('out-of-range', {}, 'pitches');
 	for (const [index, hint] of hints.entries()) {
 		const [left, right] = spanOf(hint);
 		const path = `hints.${index}`;
-		if (!Number.isFinite(left) || !Number.isFinite(right))
-			return fail('not-a-number', 'The place of this hint is not a number.', path);
-		if (!('x' in hint) && right <= left)
-			return fail(
-				'edges-crossed',
-				'Its right edge must lie to the right of its left edge: nothing has no width.',
-				path
-			);
-		if (right < 0 || left > wallWidth)
-			return fail('hint-outside', 'This hint lies beyond the wall.', path);
+		if (!Number.isFinite(left) || !Number.isFinite(right)) return fail('not-a-number', {}, path);
+		if (!('x' in hint) && right <= left) return fail('edges-crossed', {}, path);
+		if (right < 0 || left > wallWidth) return fail('hint-outside', {}, path);
 	}
 	return null;
 }

@@ -1,4 +1,4 @@
-import { care } from '../../base/caution.ts';
+import { care } from './said.ts';
 import type { Substrate } from './types.ts';
 
 export const block = {
@@ -12,11 +12,5 @@ export const block = {
 		'Hollow and light blocks want plugs made for them: an ordinary one spins.',
 		'Drill without hammer action, so that the shell stays whole.'
 	],
-	cautions: [
-		care(
-			'masonry-dust',
-			'Masonry dust harms lungs and eyes.',
-			'Wear a mask and eye protection, and hold a vacuum under the hole.'
-		)
-	]
+	cautions: [care('masonry-dust')]
 } as const satisfies Substrate;

@@ -1,4 +1,4 @@
-import { care } from '../../base/caution.ts';
+import { care } from './said.ts';
 import type { Substrate } from './types.ts';
 
 export const boardSteel = {
@@ -12,11 +12,5 @@ export const boardSteel = {
 		'A nail does not hold in a steel stud: use a fine-threaded screw through it, or a toggle beside it.',
 		'Find the studs by magnet; they are thin, so find both edges.'
 	],
-	cautions: [
-		care(
-			'steel-studs',
-			'Screws tear out of thin steel sooner than out of wood.',
-			'Take ratings for steel, never for wood; for heavy pieces ask for blocking between the studs.'
-		)
-	]
+	cautions: [care('steel-studs')]
 } as const satisfies Substrate;

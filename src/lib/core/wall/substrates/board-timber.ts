@@ -1,4 +1,4 @@
-import { note } from '../../base/caution.ts';
+import { note } from './said.ts';
 import type { Substrate } from './types.ts';
 
 export const boardTimber = {
@@ -13,11 +13,5 @@ export const boardTimber = {
 		'Light pieces hang on picture hooks in the board alone.',
 		'A screw enters a stud by at most {31.75 mm}: cables may run through its middle.'
 	],
-	cautions: [
-		note(
-			'board-alone',
-			'Board by itself holds little, and less with time.',
-			'Use an anchor that matches the board, or a stud.'
-		)
-	]
+	cautions: [note('board-alone')]
 } as const satisfies Substrate;

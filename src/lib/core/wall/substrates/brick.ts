@@ -1,4 +1,4 @@
-import { care } from '../../base/caution.ts';
+import { care } from './said.ts';
 import type { Substrate } from './types.ts';
 
 export const brick = {
@@ -12,16 +12,5 @@ export const brick = {
 		'Drill the brick and not the joint, with a masonry bit and a plug by its packet.',
 		'Stay two plug lengths from the edges of a brick.'
 	],
-	cautions: [
-		care(
-			'masonry-dust',
-			'Masonry dust harms lungs and eyes.',
-			'Wear a mask and eye protection, and hold a vacuum under the hole.'
-		),
-		care(
-			'masonry-by-packet',
-			'Plugs in brick hold by what they are set in: hollow and soft bricks hold far less.',
-			'Use the packet’s figure for your brick, and ask an installer for heavy pieces.'
-		)
-	]
+	cautions: [care('masonry-dust'), care('masonry-by-packet')]
 } as const satisfies Substrate;

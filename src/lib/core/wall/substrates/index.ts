@@ -1,5 +1,6 @@
+import { care, stop } from './said.ts';
 import * as z from 'zod/mini';
-import { care, stop, type Caution } from '../../base/caution.ts';
+import type { Caution } from '../../base/caution.ts';
 import { size } from '../../base/schemas/sizes.ts';
 import { block } from './block.ts';
 import { boardSteel } from './board-steel.ts';
@@ -70,19 +71,6 @@ function ofAge(made: Made): Caution[] {
 	const { age, surface } = made;
 	if (age === 'since-1990') return [];
 	const suspect = substrateOf(made).suspectWhenOld ?? surfaces[surface].suspectWhenOld ?? false;
-	if (age === 'before-1990')
-		return [
-			(suspect ? stop : care)(
-				'old-coatings',
-				'Old paint can hold lead; old plaster, textured coats, board and tile glue can hold asbestos.',
-				'Have a sample tested before drilling or sanding. Until then make no dust: use the picture rail, or existing fixings. A licensed person deals with asbestos.'
-			)
-		];
-	return [
-		care(
-			'age-unknown',
-			'Nobody has said how old this wall’s plaster and paint are: before about 1990 they may hold lead or asbestos.',
-			'Find out, or treat it as old: keep dust down, wet the hole, wear a fitting mask, and have textured coats tested first.'
-		)
-	];
+	if (age === 'before-1990') return [(suspect ? stop : care)('old-coatings')];
+	return [care('age-unknown')];
 }

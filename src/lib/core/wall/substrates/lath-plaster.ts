@@ -1,4 +1,4 @@
-import { care } from '../../base/caution.ts';
+import { care } from './said.ts';
 import type { Substrate } from './types.ts';
 
 export const lathPlaster = {
@@ -15,11 +15,5 @@ export const lathPlaster = {
 		'Drill a small hole and feel the torque: laths give at once, a stud goes on holding.',
 		'Every nail meets some resistance, so a nail probe says less than in board.'
 	],
-	cautions: [
-		care(
-			'plaster-crumbles',
-			'Old plaster cracks and comes off its laths.',
-			'Tape the place, drill slowly without hammer action, and screw instead of nailing. A picture rail spares the wall.'
-		)
-	]
+	cautions: [care('plaster-crumbles')]
 } as const satisfies Substrate;

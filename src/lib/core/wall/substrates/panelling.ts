@@ -1,4 +1,4 @@
-import { note } from '../../base/caution.ts';
+import { note } from './said.ts';
 import type { Substrate } from './types.ts';
 
 export const panelling = {
@@ -9,11 +9,5 @@ export const panelling = {
 	studs: { material: 'timber' },
 	board: false,
 	asks: ['Screw into the framing behind it, not into a thin panel.', 'Predrill: old panels split.'],
-	cautions: [
-		note(
-			'panelling-moves',
-			'Panels move with the seasons and are thin.',
-			'Hang light pieces from the rails and stiles; take heavy ones through to what is behind.'
-		)
-	]
+	cautions: [note('panelling-moves')]
 } as const satisfies Substrate;

@@ -1,4 +1,5 @@
-import { care, note, type Caution } from '../../base/caution.ts';
+import { care, note } from './said.ts';
+import type { Caution } from '../../base/caution.ts';
 
 export const SURFACES = ['smooth', 'textured', 'paper', 'tile'] as const;
 export type Surface = (typeof SURFACES)[number];
@@ -17,29 +18,17 @@ export const surfaces: Record<
 		suspectWhenOld: true,
 		name: 'Textured',
 		asks: 'Tape and strips hold badly: mark with a soft pencil.',
-		caution: note(
-			'textured-surface',
-			'Adhesive strips do not hold on a textured wall.',
-			'Hang by hooks or screws instead.'
-		)
+		caution: note('textured-surface')
 	},
 	paper: {
 		name: 'Wallpaper',
 		asks: 'Cut a small V in the paper, fold it up, and glue it back over the hole one day.',
-		caution: note(
-			'on-paper',
-			'Tape and adhesive strips tear wallpaper off.',
-			'Mark with a soft pencil or on low-tack tape at an edge; hang by hooks or screws.'
-		)
+		caution: note('on-paper')
 	},
 	tile: {
 		suspectWhenOld: true,
 		name: 'Tile over it',
 		asks: 'Drill the tile with a tile bit, slowly, without hammer action, through tape; best in a joint.',
-		caution: care(
-			'on-tile',
-			'Tiles crack, and there is often a pipe behind them.',
-			'Ask a specialist before drilling near taps, showers or in a wet room.'
-		)
+		caution: care('on-tile')
 	}
 };

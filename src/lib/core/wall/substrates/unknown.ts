@@ -1,4 +1,4 @@
-import { care } from '../../base/caution.ts';
+import { care } from './said.ts';
 import type { Substrate } from './types.ts';
 
 export const unknown = {
@@ -12,11 +12,5 @@ export const unknown = {
 	asks: [
 		'Drill one small hole low down where a piece will cover it, and look at the dust: white is board or plaster, red or grey is masonry, wood is a stud.'
 	],
-	cautions: [
-		care(
-			'wall-unknown',
-			'What the wall is made of is not known.',
-			'Until it is, use only what is safe in the weakest wall: light pieces, on hooks made for board.'
-		)
-	]
+	cautions: [care('wall-unknown')]
 } as const satisfies Substrate;

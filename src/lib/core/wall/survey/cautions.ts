@@ -1,12 +1,12 @@
+import { care, note, stop } from './said.ts';
 import { SURVEY_SLIP_MM } from '../../base/figures/readings.ts';
 import { STUD_DEPTH_MM } from '../../base/figures/studs.ts';
 import { LIGHT_LIMITS } from '../light/light-dose.ts';
-import { care, note, stop, type Caution } from '../../base/caution.ts';
+import type { Caution } from '../../base/caution.ts';
 import { faceOf, type Feature } from '../features/index.ts';
 import { overlap, right, top } from '../../base/geometry/rect.ts';
 import type { SurveyedWall } from './surveyed-wall.ts';
 import { madeCautions, substrateOf } from '../substrates/index.ts';
-import { lengthIn } from '../../base/units/say.ts';
 import { ceilingAt, floorAt } from './outline.ts';
 
 /** What does not agree in a survey, and what to do about it. */
@@ -28,16 +28,7 @@ function misplaced(feature: Feature, wall: SurveyedWall): Caution[] {
 			Math.min(floorAt(wall, feature.x), floorAt(wall, right(feature))) - SURVEY_SLIP_MM ||
 		top(feature) >
 			Math.max(ceilingAt(wall, feature.x), ceilingAt(wall, right(feature))) + SURVEY_SLIP_MM;
-	return beyond
-		? [
-				care(
-					'feature-outside',
-					`The ${name} reaches beyond the wall.`,
-					'Check its place and size, and the size of the wall.',
-					feature.id
-				)
-			]
-		: [];
+	return beyond ? [care('feature-outside', { name }, feature.id)] : [];
 }
 
 function collisions(features: readonly Feature[]): Caution[] {
@@ -49,8 +40,7 @@ function collisions(features: readonly Feature[]): Caution[] {
 			.map((other) =>
 				care(
 					'features-overlap',
-					`The ${feature.name.toLowerCase()} and the ${other.name.toLowerCase()} overlap.`,
-					'Two things cannot be in one place: check where each begins and ends.',
+					{ name: feature.name.toLowerCase(), other: other.name.toLowerCase() },
 					other.id
 				)
 			)
@@ -59,41 +49,19 @@ function collisions(features: readonly Feature[]): Caution[] {
 
 function readingFaults({ levels: { line, readings }, width, height }: SurveyedWall): Caution[] {
 	return readings.flatMap(({ id, x, down, up }) => [
-		...(x < 0 || x > width
-			? [care('reading-outside', 'A level reading lies beyond the wall.', 'Check its place.', id)]
-			: []),
+		...(x < 0 || x > width ? [care('reading-outside', {}, id)] : []),
 		...(x === 0 && down !== null && Math.abs(down - line) > 1
-			? [
-					care(
-						'line-disagrees',
-						`At the left end the line is ${lengthIn(line)} above the floor, but the reading there says ${lengthIn(down)}.`,
-						'They are the same measure: correct one of them.',
-						id
-					)
-				]
+			? [care('line-disagrees', { line, down }, id)]
 			: []),
 		...(x === 0 && up !== null && Math.abs(line + up - height) > 3
-			? [
-					care(
-						'height-disagrees',
-						`At the left end the line and the reading make ${lengthIn(line + up)}, the wall’s height is ${lengthIn(height)}.`,
-						'Measure the height again, or the reading up to the ceiling.',
-						id
-					)
-				]
+			? [care('height-disagrees', { line: line + up, height }, id)]
 			: [])
 	]);
 }
 
 function stairFaults({ stairs, width }: SurveyedWall): Caution[] {
 	if (!stairs || (stairs.x >= 0 && stairs.x <= width)) return [];
-	return [
-		care(
-			'stairs-outside',
-			'The stairs begin beyond the wall.',
-			'Measure from the wall’s left end to the face of the first riser.'
-		)
-	];
+	return [care('stairs-outside')];
 }
 
 /** Light that works on paper and canvases bear, lux. Source: CIE 157:2004. */
@@ -105,42 +73,18 @@ export function wallCautions(wall: SurveyedWall): Caution[] {
 	return [
 		...madeCautions(wall.made),
 		...(wall.wet.length > 0 ? [wet(wall)] : []),
-		...(substrateOf(wall.made).studs
-			? [
-					note(
-						'stud-depth',
-						'Cables may run through the middle of a stud.',
-						`A screw should enter it by at most ${lengthIn(STUD_DEPTH_MM)} (NEC 300.4(D)); local rules win.`
-					)
-				]
-			: []),
+		...(substrateOf(wall.made).studs ? [note('stud-depth', { studDepth: STUD_DEPTH_MM })] : []),
 		...light(wall.lux)
 	];
 }
 
 const wet = ({ wet }: SurveyedWall): Caution =>
-	(wet.includes('behind') ? stop : care)(
-		'wet-room',
-		`Pipes are likely in this wall: a kitchen, bath or heating is ${wet.join(' and ')} it.`,
-		'Find them with a detector before drilling, know where the water is turned off, and hang nothing that damp would harm. Ask a licensed plumber if in doubt.'
-	);
+	(wet.includes('behind') ? stop : care)('wet-room', { sides: wet });
 
 function light(lux: number | null): Caution[] {
 	if (lux === null || lux <= PAPER_LUX) return [];
 	const round = Math.round(lux);
 	return lux <= CANVAS_LUX
-		? [
-				note(
-					'bright',
-					`${round} lux falls on this wall: works on paper bear at most ${PAPER_LUX} (CIE 157:2004).`,
-					'Hang oils and mirrors here, or lower the light.'
-				)
-			]
-		: [
-				care(
-					'very-bright',
-					`${round} lux falls on this wall: paper bears at most ${PAPER_LUX}, oils ${CANVAS_LUX} (CIE 157:2004).`,
-					'Shade it, film the window, or hang only what does not fade.'
-				)
-			];
+		? [note('bright', { round, paper: PAPER_LUX })]
+		: [care('very-bright', { round, paper: PAPER_LUX, canvas: CANVAS_LUX })];
 }

@@ -12,7 +12,7 @@ const feature = (kind: FeatureKind, x: number, y: number, width: number, height:
 	...{ x, y, width, height }
 });
 const at = (features: Wall['features'], x: number, y: number) =>
-	runCautions(likelyRuns({ ...wall, features }), { x, y }, 'the hole').map(
+	runCautions(likelyRuns({ ...wall, features }), { x, y }, { letter: 'A', point: null }).map(
 		({ grade, code }) => `${grade} ${code}`
 	);
 
@@ -52,7 +52,11 @@ describe('where not to drill', () => {
 
 	it('follows a sloping ceiling, and ends level runs at doors', () => {
 		const sloped = { ...wall, ceiling: [{ x: 4000, y: 1600 }] };
-		const over = runCautions(likelyRuns(sloped), { x: 3000, y: 1700 }, 'the hole');
+		const over = runCautions(
+			likelyRuns(sloped),
+			{ x: 3000, y: 1700 },
+			{ letter: 'A', point: null }
+		);
 		expect(over).length(1);
 		const door = feature('door', 2500, 0, 900, 2100);
 		expect(at([socket, door], 3600, 340)).deep.equal([]);

@@ -1,5 +1,6 @@
 import { CABLE_ZONE_MM, BESIDE_PIPE_MM } from '../../base/figures/surroundings.ts';
-import { care, stop, type Caution, type Grade } from '../../base/caution.ts';
+import type { Caution, Severity } from '../../base/caution.ts';
+import { care, stop } from './said.ts';
 import { faceOf, type Feature } from '../features/index.ts';
 import { holdsPoint, right, top, type Rect } from '../../base/geometry/rect.ts';
 import type { SurveyedWall } from './surveyed-wall.ts';
@@ -9,7 +10,7 @@ import { ceilingAt, floorAt, wallTop } from './outline.ts';
 /** A stretch of wall where something is likely to run. Never a permission to drill elsewhere. */
 export interface Run {
 	of: 'cable' | 'pipe' | 'duct';
-	grade: Grade & ('stop' | 'care');
+	grade: Severity & ('stop' | 'care');
 	rect: Rect;
 	/** What it is likely to be, such as “cable straight up or down from the socket”. */
 	what: string;
@@ -146,23 +147,16 @@ function level(wall: SurveyedWall, { x, y, width, height }: Feature): Rect {
 	return between(left, end, y, y + height);
 }
 
-const REMEDY =
-	'Move it, or trace the run with a detector and turn the power or water off before drilling. If in doubt ask a licensed electrician or plumber; local rules win.';
-
-/** What a hole at a place should be warned of; the gravest first. */
+/** What a hole at a place should be warned of; the gravest first. @param hole whose it is, and which of several. */
 export function runCautions(
 	runs: readonly Run[],
 	at: { x: number; y: number },
-	hole: string
+	hole: { letter: string; point: string | null }
 ): Caution[] {
 	return runs
 		.filter(({ rect }) => holdsPoint(rect, at))
 		.sort((a, b) => Number(b.grade === 'stop') - Number(a.grade === 'stop'))
 		.map(({ grade, of, what, source }) =>
-			(grade === 'stop' ? stop : care)(
-				`over-${of}`,
-				`${hole} may meet ${what} (${source}).`,
-				REMEDY
-			)
+			(grade === 'stop' ? stop : care)(`over-${of}`, { ...hole, what, source })
 		);
 }

@@ -1,0 +1,161 @@
+import { either, lengthToken } from '../tokens.ts';
+
+/** Failures: why something is refused, or cannot be worked out. */
+export const FAILURES = {
+	barred: ({ bar }: { bar: string }) => `It is ${bar}.`,
+	'no-length': () =>
+		'No length as sold enters the stud deep enough and yet not too deep for cables.',
+	'none-there': () => 'None was left where it would have to be.',
+	'not-smooth': () => 'It holds on smooth paint only.',
+	'not-weighed': () =>
+		'It has no weight yet, so nothing can be chosen for it. Stand on a scale with it and without it, or describe it in the Rack for an estimate.',
+	'other-back': () => 'This back does not hang on it.',
+	'other-board': ({ least, most, cover }: { least: number; most: number; cover: number }) =>
+		`It grips ${lengthToken(least)} to ${lengthToken(most)}, and this board is ${lengthToken(cover)}.`,
+	'other-ground': ({ grounds }: { grounds: string }) => `It is not made for ${grounds}.`,
+	'stud-in-the-way': () => 'A stud stands so near that it cannot open behind the board.'
+};
+
+const BEARS = {
+	high: 'what fades so fast bears',
+	medium: 'works on paper bear',
+	low: 'paintings bear'
+};
+
+/** Cautions: what could happen, and what to do. */
+export const CAUTIONS = {
+	adhesive: ({ letter }: { letter: string }) => ({
+		message: `${letter} is held by glue alone, which lets go with heat, damp, dust or fresh paint.`,
+		remedy:
+			'Only on sound, clean, smooth paint older than a month, and where a fall hurts nobody; press it again after a day, and look at it twice a year.'
+	}),
+	behind: () => ({
+		message: 'Cables and pipes may run behind any mark.',
+		remedy:
+			'Look for sockets, switches and radiators above, below and beside it, and probe before you drill. Ask a licensed electrician or plumber when in doubt.'
+	}),
+	children: ({ letter }: { letter: string }) => ({
+		message: `A child can reach ${letter}, and it has glass.`,
+		remedy:
+			'Hang it higher, fix it at two points that cannot unhook, or change its glass for acrylic.'
+	}),
+	damp: ({ letter, wet }: { letter: string; wet: string }) => ({
+		message: `${letter} takes up damp, and a kitchen, bath or heating is ${wet} this wall.`,
+		remedy:
+			'Hang it elsewhere, or keep it off the wall by bumpers with a sealed back, and look for mould. Ask a conservator about anything valuable.'
+	}),
+	earthquakes: ({ letter }: { letter: string }) => ({
+		message: `In an earthquake ${letter} can jump off what it hangs on.`,
+		remedy:
+			'Use closed hooks at two points, or plates screwed to the wall, and putty at the lower corners. Nothing heavy over a bed or a seat.'
+	}),
+	'glass-on-one-point': ({ letter }: { letter: string }) => ({
+		message: `${letter} has glass and hangs by one point: it falls whole if that fails.`,
+		remedy: 'Use two points, and where people sit or sleep below it acrylic.'
+	}),
+	'heavy-lift': ({
+		tooHeavy,
+		letter,
+		limit,
+		width
+	}: {
+		tooHeavy: boolean;
+		letter: string;
+		limit: number;
+		width: number;
+	}) => ({
+		message: tooHeavy
+			? `${letter} is too heavy for one person to lift to its hooks (a guide for firm footing: ${limit.toFixed(0)} kg).`
+			: `${letter} is wider than the arms reach, ${lengthToken(width)}.`,
+		remedy: 'Two people lift it, with no one under it; from a ladder not at all: use a platform.'
+	}),
+	'into-stud': ({
+		letter,
+		length,
+		deepest
+	}: {
+		letter: string;
+		length: number;
+		deepest: number;
+	}) => ({
+		message: `Cables may run through the middle of the stud behind ${letter}.`,
+		remedy: `Take screws or nails of ${lengthToken(length)} and no longer: they enter the stud by at most ${lengthToken(deepest)}. Local codes win; ask a licensed electrician in doubt.`
+	}),
+	ladder: ({ letter }: { letter: string }) => ({
+		message: `The hooks of ${letter} are out of reach from the floor.`,
+		remedy:
+			'Use a ladder that stands firm, keep both feet on it and a hand free; never stand on furniture. A second person hands the piece up.'
+	}),
+	'leaned-on': ({ letter }: { letter: string }) => ({
+		message: `People put weight on a shelf: what is chosen for ${letter} counts its own weight alone.`,
+		remedy:
+			'Weigh it with what will stand on it. Shelves to lean on, televisions and grab bars need framing or blocking and a qualified person.'
+	}),
+	'not-checked': either({
+		piece: ({
+			letter,
+			impossible,
+			hooks
+		}: {
+			letter: string;
+			impossible: boolean;
+			hooks: number;
+		}) => ({
+			message: impossible
+				? `${letter} hangs, and its back as entered is not possible: what its hooks carry is not checked.`
+				: `${letter} hangs on ${hooks === 1 ? 'one hook' : `${hooks} hooks`}, and its back as entered now does not hang that way: what they carry is not checked.`,
+			remedy: 'Enter its back in the Rack as it hangs, or take it down and hang it anew.'
+		}),
+		wall: ({ cause }: { cause: string | null }) => ({
+			message:
+				cause === null
+					? 'The fixings of this wall are not checked yet.'
+					: `The fixings of this wall could not be checked: ${cause}`,
+			remedy: 'Mark and drill nothing before they are.'
+		})
+	}),
+	'public-room': ({ letter }: { letter: string }) => ({
+		message: `Anyone can lift ${letter} off, or knock it off.`,
+		remedy:
+			'Where the public comes, use security fixings or mirror plates, or keep it out of reach.'
+	}),
+	rating: () => ({
+		message:
+			'A fall can injure someone, and ratings here are typical until you enter your packet’s.',
+		remedy:
+			'Pull on every fixing before anything hangs on it. Ask an art installer where the piece is big, valuable or over masonry. Local codes win.'
+	}),
+	rented: ({ letter, damage }: { letter: string; damage: string }) => ({
+		message: `${letter} leaves ${damage} in a rented wall.`,
+		remedy: 'Ask the owner first, and keep what is needed to mend it.'
+	}),
+	'too-bright': ({
+		letter,
+		lux,
+		most,
+		fades
+	}: {
+		letter: string;
+		lux: number;
+		most: number;
+		fades: 'high' | 'medium' | 'low';
+	}) => ({
+		message: `${Math.round(lux)} lux falls on ${letter}; ${BEARS[fades]} at most ${most}.`,
+		remedy:
+			'Hang it out of direct sun and not facing a window; shade it, film the window, or hang a copy. Ask a conservator about anything valuable.'
+	}),
+	'too-weak': either({
+		unfit: ({ letter, why }: { letter: string; why: string }) => ({
+			message: `What ${letter} is planned to hang on does not serve here. ${why}`,
+			remedy: 'Settle another way in Fix before you mark or drill.'
+		}),
+		over: ({ letter }: { letter: string }) => ({
+			message: `What ${letter} is planned to hang on carries more than the house rule lets it.`,
+			remedy: 'Settle another way in Fix, or enter the rating on your packet.'
+		})
+	}),
+	'weight-unknown': ({ letter }: { letter: string }) => ({
+		message: `Nobody knows what ${letter} weighs, so nothing says what may hold it.`,
+		remedy: 'Stand on a scale with it and without it, or describe it in the Rack for an estimate.'
+	})
+};

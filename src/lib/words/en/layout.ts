@@ -1,0 +1,31 @@
+import { either, lengthToken } from '../tokens.ts';
+
+/** Failures: why something is refused, or cannot be worked out. */
+export const FAILURES = {
+	'does-not-fit': either({
+		wide: ({ id, width }: { id: string; width: number }) =>
+			`${id} is ${lengthToken(width)} wider than the region. Leave a piece out, take a smaller gap, another style, or a larger region.`,
+		tall: ({ id, height }: { id: string; height: number }) =>
+			`${id} is ${lengthToken(height)} taller than the region. Leave a piece out, take a smaller gap, another style, or a larger region.`,
+		area: ({ percent }: { percent: number }) =>
+			`The pieces and their gaps take ${percent} % more than the region has. Leave a piece out, take a smaller gap, another style, or a larger region.`,
+		row: ({ style, row }: { style: string; row: number }) =>
+			`As ${style} they do not fit; in one row they would be ${lengthToken(row)} too wide. Leave a piece out, take a smaller gap, another style, or a larger region.`,
+		cramped: ({ style }: { style: string }) =>
+			`As ${style} they do not fit between what is to be kept clear. Leave a piece out, take a smaller gap, another style, or a larger region.`
+	}),
+	'locked-conflict': either({
+		overlap: ({ id, other }: { id: string; other: string }) =>
+			`The locked pieces ${id} and ${other} overlap: free one of them.`,
+		outside: ({ id }: { id: string }) => `The locked piece ${id} lies outside the region.`,
+		'kept-clear': ({ id }: { id: string }) =>
+			`The locked piece ${id} lies where something is to be kept clear.`
+	}),
+	'no-pieces': either({
+		'all-locked': () => 'Every piece is locked: there is nothing to arrange.',
+		'none-to-arrange': () => 'There are no pieces to arrange.',
+		'none-to-space': () => 'There are no pieces to space.'
+	}),
+	overflow: ({ free }: { free: number }) => `They are {${free} mm} wider than the span.`,
+	'wrong-count': ({ refusal }: { refusal: string }) => refusal
+};

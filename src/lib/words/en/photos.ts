@@ -1,0 +1,13 @@
+/** Failures: why something is refused, or cannot be worked out. */
+export const FAILURES = {
+	'not-an-image': ({ name }: { name: string }) =>
+		`${name} is not a picture. Choose a PNG, JPEG or WebP file.`,
+	svg: ({ name }: { name: string }) =>
+		`${name} is a drawing that can hold programs, so it is not taken. Save it as PNG or JPEG.`,
+	'too-large': ({ name }: { name: string }) =>
+		`${name} is larger than 40 MB. Save a smaller copy of it first.`,
+	'too-many-pixels': ({ name }: { name: string }) =>
+		`${name} has more than 80 million pixels. Save a smaller copy.`,
+	unreadable: ({ name }: { name: string }) =>
+		`${name} is damaged, or a kind of picture this browser cannot read.`
+};
