@@ -1,0 +1,29 @@
+/** Rooms whose figures hurt somebody when they are wrong: `ROOM=statics npm run mutants` tries one of them. */
+const ROOMS = {
+	statics: 'src/lib/core/piece/statics',
+	hangers: 'src/lib/core/piece/hangers',
+	marks: 'src/lib/core/marking/marks',
+	choose: 'src/lib/core/fixing/choose',
+	hangday: 'src/lib/core/day/hangday',
+	studs: 'src/lib/core/wall/studs'
+};
+const room = ROOMS[process.env.ROOM ?? 'statics'];
+if (!room) throw new Error(`ROOM is one of ${Object.keys(ROOMS).join(', ')}`);
+
+const MOCHA =
+	'npx mocha --no-config --import=tsx --require ./scripts/lib/fixed-seed.mjs --bail --reporter min';
+
+export default {
+	testRunner: 'command',
+	commandRunner: { command: `${MOCHA} "${room}/**/*.test.ts"` },
+	mutate: [process.env.FILES ?? `${room}/**/*.ts`, '!**/*.test.ts', '!**/said.ts'],
+	concurrency: 2,
+	timeoutMS: 20_000,
+	reporters: ['clear-text'],
+	clearTextReporter: { allowColor: false, reportTests: false },
+	// Words and the texts of a kind are no behaviour.
+	mutator: { excludedMutations: ['StringLiteral', 'ObjectLiteral', 'ArrayDeclaration'] },
+	tempDirName: 'node_modules/.stryker',
+	ignorePatterns: ['build', '.svelte-kit', 'docs', 'e2e', 'static', 'test-results'],
+	warnings: { slow: false }
+};
