@@ -224,6 +224,7 @@ export { settledAs, type Way } from './fixing/choose/choose.ts';
 export { type Use, withinRule } from './fixing/choose/holds.ts';
 export { type OldHole, oldHoles } from './fixing/choose/old-holes.ts';
 export type { Solved, YesNoModel } from './fixing/fit/model.ts';
+export { failureNaming } from './layout/named.ts';
 export { arrange, type Candidate, type Wanted } from './layout/arrange.ts';
 export { closeUp } from './layout/close-up.ts';
 export { evenGaps } from './layout/even-gaps.ts';

@@ -1,3 +1,4 @@
+import { pointId, pointNamed } from '../model/point-id.ts';
 import { addUp, plus, type Derived } from '../base/derived.ts';
 import { centreX, top } from '../base/geometry/rect.ts';
 import type { HangerKind } from '../piece/hangers/index.ts';
@@ -6,7 +7,8 @@ import type { DayEvent } from '../model/day.ts';
 import type { Hanging } from '../model/hanging.ts';
 import type { PlannedHook, PlannedPiece, SetHook } from '../model/planned.ts';
 
-const pieceOfHook = (hookId: string): string => hookId.slice(0, hookId.lastIndexOf(':'));
+/** Id of the piece that a hook is of. */
+const pieceOfHook = (hookId: string): string => pointNamed(hookId)?.of ?? '';
 
 /** Hooks that were really set, by piece, in the order they were; one that met nothing, or whose hole was filled, is gone. */
 export const setHooks = memoised((day: readonly DayEvent[], wallId: string) => {
@@ -35,8 +37,9 @@ export const setHooks = memoised((day: readonly DayEvent[], wallId: string) => {
  * @param hung pieces by the ids of their hangings.
  */
 export function hookOfHole(hole: string, hung: ReadonlyMap<string, string>): string | null {
-	const pieceId = hung.get(pieceOfHook(hole));
-	return pieceId === undefined ? null : `${pieceId}${hole.slice(hole.lastIndexOf(':'))}`;
+	const point = pointNamed(hole);
+	const pieceId = point ? hung.get(point.of) : undefined;
+	return point && pieceId !== undefined ? pointId({ of: pieceId, index: point.index }) : null;
 }
 
 /** Hangings that stand on a wall, by piece. */
@@ -148,7 +151,7 @@ export const asHung = memoised((planned: PlannedPiece, hanging: Hanging, back: H
 	const hooks = hanging.points.map((point, index): PlannedHook => {
 		const plan = known ? planned.hooks[index] : undefined;
 		return {
-			id: `${hanging.pieceId}:${index}`,
+			id: pointId({ of: hanging.pieceId, index }),
 			name: point.name,
 			kind: point.hook,
 			bearing: point.bearing,

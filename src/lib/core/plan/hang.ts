@@ -1,3 +1,4 @@
+import { pointId } from '../model/point-id.ts';
 import { care, stop } from './said.ts';
 import { TAPE_READING_MM } from '../base/figures/readings.ts';
 import type { Caution } from '../base/caution.ts';
@@ -122,7 +123,7 @@ function planHook({
 	const offset = point.hole ?? bearingToHole(kit, kind);
 	const bearing = { x: across.value, y: height.value };
 	return {
-		id: `${piece.id}:${index}`,
+		id: pointId({ of: piece.id, index }),
 		name: point.name,
 		kind,
 		bearing,

@@ -1,3 +1,4 @@
+import { ACTS } from '../../words/en/acts.ts';
 import {
 	activeArrangement,
 	movedBy,
@@ -22,7 +23,7 @@ export const hangOnWall = (
 	x: number,
 	height: PlacedHeight = { from: 'house' }
 ): Command => ({
-	name: `put ${letter} on the wall`,
+	name: ACTS.putOnTheWall({ letter }),
 	recipe: (draft) => {
 		for (const wall of draft.walls) {
 			const arrangement = activeArrangement(wall);
@@ -39,7 +40,7 @@ export const placePieces = (
 	placements: readonly Placement[],
 	off: readonly string[] = []
 ): Command => ({
-	name: 'arrange the wall',
+	name: ACTS.arrangeTheWall(),
 	recipe: (draft) => {
 		const moved = new Set([...off, ...placements.map(({ pieceId }) => pieceId)]);
 		for (const wall of draft.walls) {
@@ -52,7 +53,7 @@ export const placePieces = (
 });
 
 export const takeDown = (wallId: string, { id, letter }: Piece): Command => ({
-	name: `take ${letter} off the wall`,
+	name: ACTS.takeOffTheWall({ letter }),
 	recipe: (draft) => {
 		const wall = wallIn(draft, wallId);
 		if (!wall) return;
@@ -67,7 +68,7 @@ export const movePiece = (
 	to: { x?: number; height?: PlacedHeight },
 	merge?: string
 ): Command => ({
-	name: 'move a piece',
+	name: ACTS.moveAPiece(),
 	...(merge === undefined ? {} : { merge }),
 	recipe: (draft) => {
 		const wall = wallIn(draft, wallId);
@@ -85,7 +86,7 @@ export const movePieces = (
 	hung: readonly PlannedPiece[],
 	merge?: string
 ): Command => ({
-	name: 'move pieces together',
+	name: ACTS.movePiecesTogether(),
 	...(merge === undefined ? {} : { merge }),
 	recipe: (draft) => {
 		const wall = wallIn(draft, wallId);
@@ -106,7 +107,7 @@ export const takeOutOfRow = (
 	moves: readonly Move[],
 	hung: readonly PlannedPiece[]
 ): Command => ({
-	name: `take ${piece.letter} out of its row`,
+	name: ACTS.takeOutOfItsRow({ letter: piece.letter }),
 	recipe: (draft) => {
 		takeDown(wallId, piece).recipe(draft);
 		movePieces(wallId, moves, hung).recipe(draft);
@@ -130,7 +131,7 @@ export const lockPieces = (
 	pieceIds: readonly string[],
 	locked: boolean
 ): Command => ({
-	name: locked ? 'lock in place' : 'free to move',
+	name: locked ? ACTS.lockInPlace() : ACTS.freeToMove(),
 	recipe: (draft) => {
 		for (const placement of placementsIn(draft, wallId, pieceIds)) placement.locked = locked;
 	}
@@ -142,7 +143,7 @@ export const groupPieces = (
 	pieceIds: readonly string[],
 	group: string
 ): Command => ({
-	name: group === '' ? 'take the group apart' : 'group pieces',
+	name: group === '' ? ACTS.takeTheGroupApart() : ACTS.groupPieces(),
 	recipe: (draft) => {
 		for (const placement of placementsIn(draft, wallId, pieceIds)) placement.group = group;
 	}
@@ -150,7 +151,7 @@ export const groupPieces = (
 
 /** Keeps a part of the wall free. */
 export const reserve = (wallId: string, space: Reserved): Command => ({
-	name: 'reserve a space',
+	name: ACTS.reserveASpace(),
 	recipe: (draft) => {
 		const wall = wallIn(draft, wallId);
 		if (wall) activeArrangement(wall).reserved.push(space);
@@ -158,7 +159,7 @@ export const reserve = (wallId: string, space: Reserved): Command => ({
 });
 
 export const setReserved = (wallId: string, id: string, rect: Rect): Command => ({
-	name: 'change a reserved space',
+	name: ACTS.changeAReservedSpace(),
 	merge: `reserved-${id}`,
 	recipe: (draft) => {
 		const wall = wallIn(draft, wallId);
@@ -168,7 +169,7 @@ export const setReserved = (wallId: string, id: string, rect: Rect): Command => 
 });
 
 export const unreserve = (wallId: string, id: string): Command => ({
-	name: 'give a space back',
+	name: ACTS.giveASpaceBack(),
 	recipe: (draft) => {
 		const wall = wallIn(draft, wallId);
 		if (!wall) return;
@@ -179,7 +180,7 @@ export const unreserve = (wallId: string, id: string): Command => ({
 
 /** Keeps the arrangement on the wall as a copy under a name, to come back to or to compare. */
 export const keepArrangement = (wallId: string, id: string, name: string): Command => ({
-	name: `keep ${name}`,
+	name: ACTS.keep({ name }),
 	recipe: (draft) => {
 		const wall = wallIn(draft, wallId);
 		if (wall) wall.arrangements.push({ ...copy(activeArrangement(wall)), id, name });
@@ -188,7 +189,7 @@ export const keepArrangement = (wallId: string, id: string, name: string): Comma
 
 /** Hangs another arrangement of the wall, taking its pieces down from wherever else they stand. */
 export const hangArrangement = (wallId: string, { id, name }: Arrangement): Command => ({
-	name: `hang ${name}`,
+	name: ACTS.hang({ name }),
 	recipe: (draft) => {
 		const wall = wallIn(draft, wallId);
 		const chosen = wall?.arrangements.find((each) => each.id === id);
@@ -206,7 +207,7 @@ export const hangArrangement = (wallId: string, { id, name }: Arrangement): Comm
 });
 
 export const nameArrangement = (wallId: string, id: string, name: string): Command => ({
-	name: 'name an arrangement',
+	name: ACTS.nameAnArrangement(),
 	merge: `arrangement-${id}`,
 	recipe: (draft) => {
 		const arrangement = wallIn(draft, wallId)?.arrangements.find((each) => each.id === id);
@@ -216,7 +217,7 @@ export const nameArrangement = (wallId: string, id: string, name: string): Comma
 
 /** Throws a kept arrangement away; the one on the wall stays. */
 export const dropArrangement = (wallId: string, { id, name }: Arrangement): Command => ({
-	name: `throw ${name} away`,
+	name: ACTS.throwAway({ name }),
 	recipe: (draft) => {
 		const wall = wallIn(draft, wallId);
 		if (!wall || wall.activeArrangement === id) return;

@@ -1,3 +1,4 @@
+import { ACTS } from '../../words/en/acts.ts';
 import {
 	chooseOn,
 	hookWith,
@@ -37,18 +38,18 @@ const plain = (back: Back): Back => copy(back);
 
 export const measureBack = (id: string, key: string, value: number): Command =>
 	changeBack(
-		`measure ${key}`,
+		ACTS.measureItsBack(),
 		id,
 		(back, piece) => measureOn(back, hungPiece(piece), key, value),
 		`back-${id}-${key}`
 	);
 
 export const chooseOnBack = (id: string, key: string, answer: string): Command =>
-	changeBack(`choose ${key}`, id, (back) => chooseOn(back, key, answer));
+	changeBack(ACTS.changeItsBack(), id, (back) => chooseOn(back, key, answer));
 
 /** Another way to hang; the hook follows unless the person chose one of their own. */
 export const changeHanger = (id: string, kind: HangerKind): Command => ({
-	name: 'change how it hangs',
+	name: ACTS.changeHowItHangs(),
 	recipe: (draft) => {
 		const piece = pieceIn(draft, id);
 		if (!piece || piece.back.kind === kind) return;

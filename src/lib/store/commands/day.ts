@@ -1,3 +1,4 @@
+import { ACTS } from '../../words/en/acts.ts';
 import { original } from 'mutative';
 import {
 	applyEvent,
@@ -22,7 +23,7 @@ export const bringToWall = (
 	piece: Piece,
 	x: number
 ): Command => ({
-	name: `take ${piece.letter} down and put it on this wall`,
+	name: ACTS.takeDownAndPutItOnThisWall({ letter: piece.letter }),
 	recipe: (draft) =>
 		become(draft, (before) => tried(applyEvent(before, takenDown), hangOnWall(wallId, piece, x)))
 });
@@ -30,25 +31,24 @@ export const bringToWall = (
 /** Makes of a draft what a pure function makes of the project; nothing of the project itself is touched. */
 export function become(draft: Project, next: (before: Project) => Project): void {
 	const before = original(draft);
-	const { day, hangings, pieces, walls } = next(before);
-	Object.assign(draft, changed(before, { day, hangings, pieces, walls }));
+	Object.assign(draft, changed(before, next(before)));
 }
 
 /** The parts that became others; the rest stays as it is, and is no step of its own. */
-function changed(before: Project, parts: Partial<Project>): Partial<Project> {
+function changed(before: Project, after: Project): Partial<Project> {
 	return Object.fromEntries(
-		Object.entries(parts).filter(([key, value]) => before[key as keyof Project] !== value)
+		Object.entries(after).filter(([key, value]) => before[key as keyof Project] !== value)
 	);
 }
 
 export const setHanger = (hanger: string): Command => ({
-	name: 'say who hangs',
+	name: ACTS.sayWhoHangs(),
 	merge: 'hanger',
 	recipe: (draft) => void (draft.hanger = hanger)
 });
 
 export const setCurrency = (currency: string): Command => ({
-	name: 'name the currency',
+	name: ACTS.nameTheCurrency(),
 	merge: 'currency',
 	recipe: (draft) => void (draft.currency = currency)
 });

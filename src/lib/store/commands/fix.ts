@@ -1,3 +1,4 @@
+import { ACTS } from '../../words/en/acts.ts';
 import { activeArrangement, type Settlement, type Way } from '../../core/index.ts';
 import type { Command } from '../history.ts';
 import { putBack } from './back.ts';
@@ -14,7 +15,7 @@ export const settlementBy = (
 
 /** Settles how pieces are fixed to a wall, in one step. */
 export const settle = (wallId: string, settlements: readonly Settlement[]): Command => ({
-	name: settlements.length === 1 ? 'settle a fixing' : 'settle the fixings',
+	name: settlements.length === 1 ? ACTS.settleAFixing() : ACTS.settleTheFixings(),
 	recipe: (draft) => {
 		const wall = wallIn(draft, wallId);
 		if (!wall) return;
@@ -37,7 +38,7 @@ export const fitToStuds = (
 	moves: readonly { pieceId: string; by: number }[],
 	settlements: readonly Settlement[]
 ): Command => ({
-	name: 'fit to the studs',
+	name: ACTS.fitToTheStuds(),
 	recipe: (draft) => {
 		const wall = wallIn(draft, wallId);
 		if (!wall) return;
@@ -49,7 +50,7 @@ export const fitToStuds = (
 
 /** Opens the question again. */
 export const unsettle = (wallId: string, pieceId: string): Command => ({
-	name: 'open a fixing again',
+	name: ACTS.openAFixingAgain(),
 	recipe: (draft) => {
 		const wall = wallIn(draft, wallId);
 		const placement =
@@ -60,7 +61,7 @@ export const unsettle = (wallId: string, pieceId: string): Command => ({
 
 /** Ticks a thing of the bag off, or back on. */
 export const pack = (key: string, packed: boolean): Command => ({
-	name: packed ? 'pack a thing' : 'unpack a thing',
+	name: packed ? ACTS.packAThing() : ACTS.unpackAThing(),
 	recipe: (draft) => {
 		const others = draft.packed.filter((each) => each !== key);
 		draft.packed = packed ? [...others, key] : others;

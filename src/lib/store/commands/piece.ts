@@ -1,3 +1,4 @@
+import { ACTS } from '../../words/en/acts.ts';
 import {
 	hangerOf,
 	hungPiece,
@@ -15,7 +16,7 @@ import { copy } from './copy.ts';
 import { pieceIn } from './find.ts';
 
 export const addPiece = (piece: Piece): Command => ({
-	name: `add piece ${piece.letter}`,
+	name: ACTS.addPiece({ letter: piece.letter }),
 	recipe: (draft) => void draft.pieces.push(piece)
 });
 
@@ -25,7 +26,7 @@ export const isInBook = ({ hangings }: Pick<Project, 'hangings'>, pieceId: strin
 
 /** Takes a piece out of the project, and down from every wall; one that is in the Book stays. */
 export const removePiece = ({ id, letter }: Piece): Command => ({
-	name: `remove piece ${letter}`,
+	name: ACTS.removePiece({ letter }),
 	recipe: (draft) => {
 		if (isInBook(draft, id)) return;
 		draft.pieces = draft.pieces.filter((piece) => piece.id !== id);
@@ -43,7 +44,7 @@ export const setPiece = (
 	id: string,
 	fields: Partial<Omit<Piece, 'id' | 'letter' | 'back'>>
 ): Command => ({
-	name: `change ${Object.keys(fields).join()}`,
+	name: ACTS.changePiece({ fields: Object.keys(fields) }),
 	merge: `piece-${id}-${Object.keys(fields).join()}`,
 	recipe: (draft) => {
 		const piece = pieceIn(draft, id);
@@ -53,7 +54,7 @@ export const setPiece = (
 
 /** Another kind of piece; what that kind cannot have goes, and a back nobody measured starts anew. */
 export const changeKind = (id: string, kind: PieceKind): Command => ({
-	name: 'change its kind',
+	name: ACTS.changeItsKind(),
 	recipe: (draft) => {
 		const piece = pieceIn(draft, id);
 		if (!piece || piece.kind === kind) return;
@@ -77,7 +78,7 @@ export const changeKind = (id: string, kind: PieceKind): Command => ({
 
 /** A quarter turn: width and height change places, and its back has to be read again. */
 export const turnPiece = (id: string): Command => ({
-	name: 'turn a piece',
+	name: ACTS.turnAPiece(),
 	recipe: (draft) => {
 		const piece = pieceIn(draft, id);
 		if (!piece) return;
@@ -92,7 +93,7 @@ export const turnPiece = (id: string): Command => ({
 
 /** More pieces like one, all of one set, each with a letter of its own. */
 export const duplicateAsSet = (piece: Piece, copies: readonly { id: string }[]): Command => ({
-	name: `duplicate ${piece.letter}`,
+	name: ACTS.duplicate({ letter: piece.letter }),
 	recipe: (draft) => {
 		const original = pieceIn(draft, piece.id);
 		if (!original) return;
@@ -110,7 +111,7 @@ export const setPieces = (
 	ids: readonly string[],
 	fields: Partial<Omit<Piece, 'id' | 'letter' | 'back'>>
 ): Command => ({
-	name: `change ${ids.length} pieces`,
+	name: ACTS.changePieces({ count: ids.length }),
 	recipe: (draft) => {
 		for (const piece of draft.pieces)
 			if (ids.includes(piece.id)) Object.assign(piece, copy(fields));
@@ -118,20 +119,20 @@ export const setPieces = (
 });
 
 export const removePieces = (pieces: readonly Piece[]): Command => ({
-	name: `remove ${pieces.length} pieces`,
+	name: ACTS.removePieces({ count: pieces.length }),
 	recipe: (draft) => {
 		for (const piece of pieces) removePiece(piece).recipe(draft);
 	}
 });
 
 export const addPieces = (pieces: readonly Piece[]): Command => ({
-	name: `add ${pieces.length} pieces`,
+	name: ACTS.addPieces({ count: pieces.length }),
 	recipe: (draft) => void draft.pieces.push(...pieces)
 });
 
 /** What was found on looking a piece over; null takes the finding back. */
 export const setFound = (id: string, check: string, found: Found | null): Command => ({
-	name: 'look a piece over',
+	name: ACTS.lookAPieceOver(),
 	merge: `found-${id}-${check}`,
 	recipe: (draft) => {
 		const piece = pieceIn(draft, id);

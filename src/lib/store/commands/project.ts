@@ -1,3 +1,4 @@
+import { ACTS } from '../../words/en/acts.ts';
 import type {
 	HookKind,
 	HouseRules,
@@ -10,20 +11,20 @@ import type {
 import type { Command } from '../history.ts';
 
 export const renameProject = (name: string): Command => ({
-	name: 'rename the project',
+	name: ACTS.renameTheProject(),
 	merge: 'rename-project',
 	recipe: (draft) => void (draft.name = name)
 });
 
 export const setHouseRules = (rules: Partial<HouseRules>): Command => ({
-	name: 'change a house rule',
+	name: ACTS.changeAHouseRule(),
 	merge: `house-${Object.keys(rules).join()}`,
 	recipe: (draft) => void Object.assign(draft.houseRules, rules)
 });
 
 /** Says that something is true of the place, or no longer is. */
 export const setPlace = (fact: PlaceFact, holds: boolean): Command => ({
-	name: 'change what the place is',
+	name: ACTS.changeWhatThePlaceIs(),
 	recipe: (draft) => {
 		const others = draft.place.filter((each) => each !== fact);
 		draft.place = holds ? [...others, fact] : others;
@@ -34,7 +35,7 @@ const NOTHING_KNOWN: OwnHook = { dy: null, rating: null, standOff: null, stock: 
 
 /** What the person knows of a hook of their own; what is null goes back to the typical figure. */
 export const setOwnHook = (kind: HookKind, change: Partial<OwnHook>): Command => ({
-	name: 'change a hook of the kit',
+	name: ACTS.changeAHookOfTheKit(),
 	merge: `hook-${kind}-${Object.keys(change).join()}`,
 	recipe: (draft) => {
 		const own = { ...NOTHING_KNOWN, ...draft.kit[kind], ...change };
@@ -46,21 +47,21 @@ export const setOwnHook = (kind: HookKind, change: Partial<OwnHook>): Command =>
 
 /** Changes the paper templates are cut from. */
 export const setPaper = (change: Partial<Paper>): Command => ({
-	name: 'change the paper',
+	name: ACTS.changeThePaper(),
 	merge: `paper-${Object.keys(change).join()}`,
 	recipe: (draft) => void Object.assign(draft.paper, change)
 });
 
 /** Changes how templates are printed. */
 export const setPrinting = (change: Partial<Printing>): Command => ({
-	name: 'change how templates are printed',
+	name: ACTS.changeHowTemplatesArePrinted(),
 	merge: `printing-${Object.keys(change).join()}`,
 	recipe: (draft) => void Object.assign(draft.paper.printing, change)
 });
 
 /** Puts hooks the person kept as their own in place of those of this project. */
 export const takeKit = (own: Kit): Command => ({
-	name: 'take my own kit',
+	name: ACTS.takeMyOwnKit(),
 	recipe: (draft) => {
 		draft.kit = { ...draft.kit, ...own };
 	}

@@ -1,3 +1,4 @@
+import { ACTS } from '../../words/en/acts.ts';
 import { moved, type KeptHint, type KeptReading, type Lit, type Wall } from '../../core/index.ts';
 import type { Command } from '../history.ts';
 import { wallIn } from './find.ts';
@@ -5,13 +6,13 @@ import { wallIn } from './find.ts';
 type Reading = Wall['levels']['readings'][number];
 
 export const addHint = (wallId: string, hint: KeptHint): Command => ({
-	name: 'add a hint',
+	name: ACTS.addAHint(),
 	recipe: (draft) => void wallIn(draft, wallId)?.hints.push(hint)
 });
 
 /** Puts another hint in the place of one with its id. */
 export const setHint = (wallId: string, hint: KeptHint): Command => ({
-	name: 'change a hint',
+	name: ACTS.changeAHint(),
 	merge: `hint-${hint.id}`,
 	recipe: (draft) => {
 		const wall = wallIn(draft, wallId);
@@ -23,7 +24,7 @@ export const moveHint = (wallId: string, hint: KeptHint, dx: number, dy: number)
 	setHint(wallId, moved(hint, dx, dy));
 
 export const removeHint = (wallId: string, id: string): Command => ({
-	name: 'remove a hint',
+	name: ACTS.removeAHint(),
 	recipe: (draft) => {
 		const wall = wallIn(draft, wallId);
 		if (wall) wall.hints = wall.hints.filter((hint) => hint.id !== id);
@@ -31,7 +32,7 @@ export const removeHint = (wallId: string, id: string): Command => ({
 });
 
 export const clearHints = (wallId: string): Command => ({
-	name: 'remove all hints',
+	name: ACTS.removeAllHints(),
 	recipe: (draft) => {
 		const wall = wallIn(draft, wallId);
 		if (wall) wall.hints = [];
@@ -39,7 +40,7 @@ export const clearHints = (wallId: string): Command => ({
 });
 
 export const addLevelReading = (wallId: string, reading: Reading): Command => ({
-	name: 'add a level reading',
+	name: ACTS.addALevelReading(),
 	recipe: (draft) => void wallIn(draft, wallId)?.levels.readings.push(reading)
 });
 
@@ -48,7 +49,7 @@ export const setLevelReading = (
 	id: string,
 	fields: Partial<Omit<Reading, 'id'>>
 ): Command => ({
-	name: 'change a level reading',
+	name: ACTS.changeALevelReading(),
 	merge: `level-${id}-${Object.keys(fields).join()}`,
 	recipe: (draft) => {
 		const reading = wallIn(draft, wallId)?.levels.readings.find((each) => each.id === id);
@@ -57,7 +58,7 @@ export const setLevelReading = (
 });
 
 export const removeLevelReading = (wallId: string, id: string): Command => ({
-	name: 'remove a level reading',
+	name: ACTS.removeALevelReading(),
 	recipe: (draft) => {
 		const wall = wallIn(draft, wallId);
 		if (wall) wall.levels.readings = wall.levels.readings.filter((each) => each.id !== id);
@@ -66,7 +67,7 @@ export const removeLevelReading = (wallId: string, id: string): Command => ({
 
 /** Writes what an instrument read into a field, and keeps the readings as its source. */
 export const takeReading = (path: string, reading: KeptReading, write: Command): Command => ({
-	name: `read ${reading.by}`,
+	name: ACTS.read({ by: reading.by }),
 	recipe: (draft) => {
 		write.recipe(draft);
 		draft.readings[path] = reading;
@@ -75,7 +76,7 @@ export const takeReading = (path: string, reading: KeptReading, write: Command):
 
 /** Says how long a wall is lit, or what light was read at single pieces. */
 export const setLit = (wallId: string, lit: Lit): Command => ({
-	name: 'change its light',
+	name: ACTS.changeItsLight(),
 	merge: `lit-${wallId}`,
 	recipe: (draft) => {
 		const wall = wallIn(draft, wallId);

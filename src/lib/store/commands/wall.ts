@@ -1,3 +1,4 @@
+import { ACTS } from '../../words/en/acts.ts';
 import {
 	chooseOnFeature,
 	type AcrossDatum,
@@ -14,7 +15,7 @@ export const setWall = (
 		Omit<Wall, 'id' | 'features' | 'hints' | 'arrangements' | 'activeArrangement' | 'tape'>
 	>
 ): Command => ({
-	name: 'change the wall',
+	name: ACTS.changeTheWall(),
 	merge: `wall-${id}-${Object.keys(fields).join()}`,
 	recipe: (draft) => {
 		const wall = wallIn(draft, id);
@@ -23,13 +24,13 @@ export const setWall = (
 });
 
 export const addWall = (wall: Wall): Command => ({
-	name: `add ${wall.name}`,
+	name: ACTS.add({ name: wall.name }),
 	recipe: (draft) => void draft.walls.push(wall)
 });
 
 /** Moves a wall one place on in the order of the room, or back. */
 export const reorderWall = (id: string, by: -1 | 1): Command => ({
-	name: 'move a wall in the room',
+	name: ACTS.moveAWallInTheRoom(),
 	recipe: (draft) => {
 		const from = draft.walls.findIndex((wall) => wall.id === id);
 		const to = from + by;
@@ -39,7 +40,7 @@ export const reorderWall = (id: string, by: -1 | 1): Command => ({
 });
 
 export const addFeature = (wallId: string, feature: Feature): Command => ({
-	name: `add ${feature.name.toLowerCase()}`,
+	name: ACTS.add({ name: feature.name.toLowerCase() }),
 	recipe: (draft) => void wallIn(draft, wallId)?.features.push(feature)
 });
 
@@ -48,7 +49,7 @@ export const setFeature = (
 	id: string,
 	fields: Partial<Pick<Feature, 'name' | 'x' | 'y' | 'width' | 'height'>>
 ): Command => ({
-	name: 'change a feature',
+	name: ACTS.changeAFeature(),
 	merge: `feature-${id}-${Object.keys(fields).join()}`,
 	recipe: (draft) => {
 		const feature = wallIn(draft, wallId)?.features.find((each) => each.id === id);
@@ -62,7 +63,7 @@ export const answerFeature = (
 	key: string,
 	answer: string
 ): Command => ({
-	name: `say more of ${name.toLowerCase()}`,
+	name: ACTS.sayMoreOf({ name: name.toLowerCase() }),
 	recipe: (draft) => {
 		const wall = wallIn(draft, wallId);
 		if (wall)
@@ -73,7 +74,7 @@ export const answerFeature = (
 });
 
 export const removeFeature = (wallId: string, { id, name }: Feature): Command => ({
-	name: `remove ${name.toLowerCase()}`,
+	name: ACTS.remove({ name: name.toLowerCase() }),
 	recipe: (draft) => {
 		const wall = wallIn(draft, wallId);
 		if (!wall) return;
@@ -88,7 +89,7 @@ export const hookTape = (
 	wallId: string,
 	tape: { across?: AcrossDatum; up?: UpDatum; chain?: boolean }
 ): Command => ({
-	name: 'hook the tape elsewhere',
+	name: ACTS.hookTheTapeElsewhere(),
 	recipe: (draft) => {
 		const wall = wallIn(draft, wallId);
 		if (!wall) return;

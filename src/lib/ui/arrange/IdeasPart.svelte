@@ -2,6 +2,7 @@
 	import { Square } from '@lucide/svelte';
 	import {
 		activeArrangement,
+		failureNaming,
 		styleFacts,
 		anchorsOn,
 		itemOf,
@@ -73,9 +74,7 @@
 			.map((piece) => itemOf(piece, project.houseRules))
 	);
 	const letters = $derived(new Map(project.pieces.map(({ id, letter }) => [id, letter])));
-	/** A sentence of the core names pieces by id; a person knows their letters. */
-	const lettered = (text: string) =>
-		[...letters].reduce((said, [id, letter]) => said.replaceAll(id, letter), text);
+	const letterOf = (id: string) => letters.get(id) ?? id;
 
 	$effect(() => () => {
 		ideas.forget();
@@ -238,7 +237,7 @@
 	{#if ideas.failed}
 		<WorkFailed cause={ideas.failed} onretry={() => ideas.retry()} />
 	{:else if ideas.trouble}
-		<p class="trouble" role="alert">{say(lettered(ideas.trouble.message), styles.lead)}</p>
+		<p class="trouble" role="alert">{say(failureNaming(ideas.trouble, letterOf), styles.lead)}</p>
 		<div class="acts" data-testid="remedies">
 			{#each ideas.remedies as remedy, index (index)}
 				<button class="btn btn-xs" type="button" onclick={() => take(remedy)}>

@@ -1,3 +1,4 @@
+import { pointId } from '../../model/point-id.ts';
 import { fixingOf } from '../../catalogue/details/index.ts';
 import { hookOf } from '../../catalogue/facts/index.ts';
 import { memoised } from '../../base/memo.ts';
@@ -43,7 +44,7 @@ export function holesOf(project: Project, wall: Wall): Hole[] {
 			points.flatMap(({ hook, hole }, index): Hole[] => {
 				if (hookOf(hook).puts !== 'hole') return [];
 				const { is, mend } = fixingOf(hook).damage;
-				const key = `${id}:${index}`;
+				const key = pointId({ of: id, index });
 				return [
 					{
 						...{ id: key, x: hole.x, y: hole.y, since, mend },

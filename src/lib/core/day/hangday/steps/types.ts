@@ -90,9 +90,11 @@ export const markStepId = ({ id, hole }: PlannedHook): string => `mark:${id}@${p
 export const setStepId = (hook: PlannedHook): string =>
 	hook.set?.step ?? `set:${hook.id}@${place(hook.hole)}:${hook.kind}`;
 
+const OF_HOOK = /^(?:mark|set):(.*)@[^@]*$/s;
+
 /** Whether a step marks or sets a hook, wherever it was planned. */
 export const isOfHook = (step: string, hookId: string): boolean =>
-	step.startsWith(`mark:${hookId}@`) || step.startsWith(`set:${hookId}@`);
+	OF_HOOK.exec(step)?.[1] === hookId;
 
 export const liftStepId = (pieceId: string): string => `lift:${pieceId}`;
 export const levelStepId = (pieceId: string): string => `level:${pieceId}`;
