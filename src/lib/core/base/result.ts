@@ -24,6 +24,27 @@ export type ValuesOf<S> = S extends () => unknown
 		? V
 		: never;
 
+/** Something said of what was computed: a code with its values, and the sentence they make. */
+export interface Said {
+	code: string;
+	values?: Values;
+	says: string;
+}
+
+/** Says things with the sentences a room has; a code without a sentence, or without its values, does not compile. */
+export const saysBy =
+	<Words extends Sentences<string>>(words: Words) =>
+	<Code extends keyof Words & string>(
+		code: Code,
+		...[values]: ValuesOf<Words[Code]> extends Record<string, never>
+			? [values?: Record<string, never>]
+			: [values: ValuesOf<Words[Code]>]
+	): Said & { code: Code } => ({
+		code,
+		...(values && { values: values as Values }),
+		says: words[code]!(values as never)
+	});
+
 /** Makes failures whose sentences a room has; a code without a sentence, or without its values, does not compile. */
 export const failsBy =
 	<Words extends Sentences<string>>(words: Words) =>

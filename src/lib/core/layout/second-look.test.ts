@@ -39,7 +39,7 @@ describe('a second look', () => {
 	it('finds a step of 7 mm between tops, and mends it by one press', () => {
 		const stepped = moved('B', 0, 7);
 		expect(look(stepped).map(({ code }) => code)).deep.equal(['step', 'step']);
-		expect(look(stepped)[0]!.message).equal('The tops of A and B are {7 mm} out of line.');
+		expect(look(stepped)[0]!.says).equal('The tops of A and B are {7 mm} out of line.');
 		expect(look(mended(stepped))).deep.equal([]);
 	});
 
@@ -56,9 +56,7 @@ describe('a second look', () => {
 		);
 		const [glance, ...others] = look(four);
 		expect(others).deep.equal([]);
-		expect(glance!.message).equal(
-			'The gap between B and C is {55 mm} where the others are {50 mm}.'
-		);
+		expect(glance!.says).equal('The gap between B and C is {55 mm} where the others are {50 mm}.');
 		expect(glance!.mend!.moves).deep.equal([
 			{ id: 'C', dx: -5, dy: 0 },
 			{ id: 'D', dx: -5, dy: 0 }
@@ -70,7 +68,7 @@ describe('a second look', () => {
 		// The row is 1300 wide, its middle at 1650; the sofa’s at 1662.
 		const beneath = [{ name: 'Sofa', x: 662, y: 0, width: 2000, height: 900 }];
 		const [glance] = look(ROW, { beneath });
-		expect(glance!.message).equal('The group is {12 mm} off the middle of the sofa.');
+		expect(glance!.says).equal('The group is {12 mm} off the middle of the sofa.');
 		expect(look(mended(ROW, { beneath }), { beneath })).deep.equal([]);
 		// Far off it is meant to be elsewhere.
 		expect(look(ROW, { beneath: [{ ...beneath[0]!, x: 800 }] })).deep.equal([]);
@@ -80,16 +78,14 @@ describe('a second look', () => {
 		const beneath = [{ name: 'Sofa', x: 900, y: 0, width: 1500, height: 900 }];
 		const glance = look(ROW, { beneath }).find(({ code }) => code === 'too-wide')!;
 		// 1500 · 3/4.
-		expect(glance.message).contain(
-			'{1300 mm} wide: more than three quarters of the sofa ({1125 mm})'
-		);
+		expect(glance.says).contain('{1300 mm} wide: more than three quarters of the sofa ({1125 mm})');
 		expect(glance.mend).equal(null);
 	});
 
 	it('finds a centre at 1.68 m, and brings it to the centre line', () => {
 		const high = ROW.map((each) => ({ ...each, rect: { ...each.rect, y: 1430 } }));
 		const [glance] = look(high);
-		expect(glance!.message).contain('the group of A, B, C is {1680 mm} above the floor');
+		expect(glance!.says).contain('the group of A, B, C is {1680 mm} above the floor');
 		expect(look(mended(high))).deep.equal([]);
 		const low = [piece('A', 1000, 700)];
 		expect(look(low)[0]!.code).equal('too-low');

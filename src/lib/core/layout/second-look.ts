@@ -1,13 +1,15 @@
 import { boundsOf, centreX, centreY, right, top, type Rect } from '../base/geometry/rect.ts';
-import { lengthIn } from '../base/units/say.ts';
+import { saysBy, type Values } from '../base/result.ts';
+import { ISSUES, MENDS } from '../../words/en/second-look.ts';
 import { aboveFurniture } from './above-furniture.ts';
 import { facing, isNearly } from './facing.ts';
 import type { Move, Outlined } from './outlined.ts';
 
 /** A fault that a practised eye would find. */
 export interface Glance {
-	code: 'step' | 'odd-gap' | 'off-furniture' | 'too-wide' | 'too-high' | 'too-low';
-	message: string;
+	code: keyof typeof ISSUES;
+	values?: Values;
+	says: string;
 	/** What its mend does, in a word or two; null where only a person can mend it. */
 	mend: { label: string; moves: Move[] } | null;
 	/** Why nothing is offered though there is a move that would mend it, lengths left open; absent where there is none. */
@@ -15,6 +17,8 @@ export interface Glance {
 	/** Lines to draw it by, mm on the wall. */
 	lines: { x1: number; y1: number; x2: number; y2: number }[];
 }
+
+const issue = saysBy(ISSUES);
 
 export interface LookedAt {
 	pieces: readonly Outlined[];
@@ -74,10 +78,9 @@ function steps(pieces: readonly Outlined[]): Glance[] {
 		const at = slip.of(moving === b ? a.rect : b.rect);
 		return [
 			{
-				code: 'step' as const,
-				message: `The ${slip.name} of ${a.letter} and ${b.letter} are ${lengthIn(Math.abs(slip.off))} out of line.`,
+				...issue('step', { lines: slip.name, a: a.letter, b: b.letter, off: Math.abs(slip.off) }),
 				mend: {
-					label: `Bring ${moving.letter} into line`,
+					label: MENDS.intoLine({ letter: moving.letter }),
 					moves: [{ id: moving.id, dx: beside ? 0 : by, dy: beside ? by : 0 }]
 				},
 				lines: beside
@@ -117,10 +120,9 @@ function oddGaps(pieces: readonly Outlined[]): Glance[] {
 		return gaps
 			.filter(({ gap }) => Math.abs(gap - usual) > ODD.from && Math.abs(gap - usual) < ODD.to)
 			.map(({ before, piece, index, gap }) => ({
-				code: 'odd-gap' as const,
-				message: `The gap between ${before.letter} and ${piece.letter} is ${lengthIn(gap)} where the others are ${lengthIn(usual)}.`,
+				...issue('odd-gap', { a: before.letter, b: piece.letter, gap, usual }),
 				mend: {
-					label: `Make it ${lengthIn(usual)}`,
+					label: MENDS.gap({ usual }),
 					moves: row.slice(index + 1).map(({ id }) => ({ id, dx: usual - gap, dy: 0 }))
 				},
 				lines: [
@@ -151,10 +153,9 @@ function overFurniture(group: readonly Outlined[], { beneath }: LookedAt): Glanc
 	const found: Glance[] = [];
 	if (Math.abs(off) > OFF.from && Math.abs(off) < OFF.to)
 		found.push({
-			code: 'off-furniture',
-			message: `The group is ${lengthIn(Math.abs(off))} off the middle of the ${name}.`,
+			...issue('off-furniture', { off: Math.abs(off), name }),
 			mend: {
-				label: `Centre it over the ${name}`,
+				label: MENDS.centre({ name }),
 				moves: group.map(({ id }) => ({ id, dx: -off, dy: 0 }))
 			},
 			lines: [
@@ -166,8 +167,7 @@ function overFurniture(group: readonly Outlined[], { beneath }: LookedAt): Glanc
 	const { most } = aboveFurniture(under).width;
 	if (box.width > most && box.width <= 1.2 * under.width)
 		found.push({
-			code: 'too-wide',
-			message: `The group is ${lengthIn(box.width)} wide: more than three quarters of the ${name} (${lengthIn(most)}).`,
+			...issue('too-wide', { width: box.width, name, most }),
 			mend: null,
 			lines: [{ x1: box.x, y1: box.y, x2: right(box), y2: box.y }]
 		});
@@ -185,21 +185,18 @@ function heights(group: readonly Outlined[], { centreLine, floor, beneath }: Loo
 		return [];
 	return [
 		{
-			code: high ? 'too-high' : 'too-low',
-			message: `The middle of ${named(group)} is ${lengthIn(at)} above the floor: ${high ? 'higher than the 60 in (1524 mm)' : 'lower than the 54 in (1372 mm)'} that any school goes to.`,
+			...issue(high ? 'too-high' : 'too-low', {
+				letters: group.map(({ letter }) => letter),
+				height: at
+			}),
 			mend: {
-				label: 'Bring it to the centre line',
+				label: MENDS.toCentreLine(),
 				moves: group.map(({ id }) => ({ id, dx: 0, dy: centreLine - centreY(box) }))
 			},
 			lines: [{ x1: box.x, y1: centreLine, x2: right(box), y2: centreLine }]
 		}
 	];
 }
-
-const named = (group: readonly Outlined[]): string =>
-	group.length === 1
-		? group[0]!.letter
-		: `the group of ${group.map(({ letter }) => letter).join(', ')}`;
 
 function pairs<T>(list: readonly T[]): [T, T][] {
 	return list.flatMap((a, index) => list.slice(index + 1).map((b): [T, T] => [a, b]));

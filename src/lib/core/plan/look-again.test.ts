@@ -128,7 +128,7 @@ describe('mends of a second look', () => {
 		}));
 		const project = changed(sized, placePieces(HALL, placements));
 		const steps = faults(project, 'step');
-		expect(steps.map(({ message }) => message)).deep.equal([
+		expect(steps.map(({ says }) => says)).deep.equal([
 			'The tops of D and E are {6 mm} out of line.'
 		]);
 		expect(steps[0]!.mend).equal(null);

@@ -1,3 +1,4 @@
+import { NOT_OFFERED } from '../../words/en/second-look.ts';
 import { hangingOf } from '../layout/outlined.ts';
 import { secondLook, type Glance } from '../layout/second-look.ts';
 import type { Move } from '../layout/outlined.ts';
@@ -53,22 +54,22 @@ function speaksAgainst(
 	const { placements } = activeArrangement(wall);
 	for (const { id } of moves) {
 		const piece = plan.pieces.find(({ pieceId }) => pieceId === id)!;
-		if (piece.hanging) return `${piece.letter} hangs, and would have to be moved.`;
+		if (piece.hanging) return NOT_OFFERED.hangs({ letter: piece.letter });
 		if (placements.find(({ pieceId }) => pieceId === id)?.locked)
-			return `${piece.letter} is locked, and would have to be moved.`;
+			return NOT_OFFERED.locked({ letter: piece.letter });
 	}
 	const after = look(withMoves(project, wall, moves, plan), wall.id)!;
 	const known = new Set(plan.cautions.map(keyOf));
 	const added = after.plan.cautions.find((caution) => !known.has(keyOf(caution)));
-	if (added) return `That would bring another trouble: ${added.caution.message}`;
+	if (added) return NOT_OFFERED.trouble({ what: added.caution.message });
 	const count = (all: readonly Glance[], of: Glance['code']) =>
 		all.filter(({ code }) => code === of).length;
 	const worse = after.glances.find(({ code }) => count(after.glances, code) > count(glances, code));
-	return worse ? `That would bring another fault: ${worse.message}` : null;
+	return worse ? NOT_OFFERED.fault({ what: worse.says }) : null;
 }
 
-const keyOf = ({ pieceId, caution: { code, message } }: PieceCaution): string =>
-	`${pieceId} ${code} ${message}`;
+const keyOf = ({ pieceId, caution: { code, values } }: PieceCaution): string =>
+	JSON.stringify([pieceId, code, values]);
 
 /** The project with pieces of a wall moved from where they are planned. */
 function withMoves(

@@ -37,7 +37,7 @@
 	<ul class="glances" data-testid="second-look">
 		{#each glances as glance, index (index)}
 			<li onpointerenter={() => (view.glance = glance)} onpointerleave={() => (view.glance = null)}>
-				<span>{say(glance.message, styles.lead)}</span>
+				<span>{say(glance.says, styles.lead)}</span>
 				{#if glance.mend}
 					<button
 						class="btn btn-xs"

@@ -5,7 +5,8 @@ import type { Run } from '../../wall/survey/runs.ts';
 import type { HookKind } from '../../catalogue/facts/index.ts';
 import type { FixSchool } from '../../model/house-rules.ts';
 import { weightOf } from '../../base/units/constants.ts';
-import { lengthIn } from '../../base/units/say.ts';
+import { saysBy, type Said } from '../../base/result.ts';
+import { TERMS } from '../../../words/en/ways.ts';
 import type { Use } from './holds.ts';
 import type { Pose } from './poses.ts';
 
@@ -23,11 +24,10 @@ export interface WayPoint {
 	load: { down: number; pull: number };
 }
 
-/** One thing that speaks for a way or against it. */
-export interface Consideration {
+/** One thing that speaks for a way or against it, and what it costs; costs without words are only reckoned. */
+export interface Consideration extends Said {
 	/** Added to what the way costs; the least comes first. Choices, no source. */
 	costs: number;
-	says: string;
 }
 
 export interface Weighed {
@@ -54,75 +54,89 @@ export function considerations(
 		({ grade, rect }) =>
 			grade === 'stop' && points.some(({ hole }) => hole && holdsPoint(rect, hole))
 	);
-	const said: [when: boolean, costs: number, says: string][] = [
-		[met === points.length, -0.5, one ? 'It is in a stud.' : 'Every point is in a stud.'],
-		[
-			met > 0 && met < points.length,
-			0,
-			`${met} of ${points.length} points ${met === 1 ? 'is' : 'are'} in a stud.`
-		],
-		[
-			isHeavy && met < points.length,
+	const all = points.length;
+	const [worst] = points.map(({ hook }) => fixingOf(hook).damage).sort((a, b) => b.size - a.size);
+	const reckoned = (costs: number): Consideration => ({ code: 'reckoned', says: '', costs });
+	const when = (isSo: boolean, costs: number, said: Said): Consideration[] =>
+		isSo ? [{ ...said, costs }] : [];
+	return [
+		...pose.hung.cautions
+			.filter(({ grade }) => grade !== 'note')
+			.map(({ grade, code, message }) => ({
+				...{ code, says: message },
+				costs: grade === 'stop' ? STOP : 1
+			})),
+		...when(met === all, -0.5, term('all-in-studs', { one })),
+		...when(met > 0 && met < all, 0, term('some-in-studs', { met, all })),
+		...when(
+			isHeavy && met < all,
 			(school === 'studs' ? 8 : 4) * (met > 0 ? 0.5 : 1),
-			met > 0 ? 'Heavy, and not all of it in studs.' : 'Heavy, and not in a stud.'
-		],
-		[
-			isHeavy && school === 'studs' && met < points.length && !onStraps(points),
+			term('heavy-not-in-studs', { some: met > 0 })
+		),
+		...when(
+			isHeavy && school === 'studs' && met < all && !onStraps(points),
 			4,
-			'Where a heavy piece misses its studs, a strap toggle is the rule of this school.'
-		],
-		[meets !== undefined, RUN, meets ? `A hole may meet ${meets.what} (${meets.source}).` : ''],
-		[
+			term('strap-is-the-rule')
+		),
+		...(meets ? when(true, RUN, term('may-meet', { what: meets.what, source: meets.source })) : []),
+		...when(
 			one && school === 'careful',
 			3 * Math.min(1, weight / (weightOf(heavy) * TWO_POINTS)),
-			'One point holds it all: two is the careful rule.'
-		],
-		[one && isHeavy, 3, 'A heavy piece on one point.'],
-		[one, -0.25, 'One hole to make and to fill.'],
-		[!one, 0, 'Two points or more: it wobbles less and stays level better.'],
-		[kinds.length > 1, 0.2, 'Two kinds of fixing to carry.'],
-		[pose.work === 1, 1.5, pose.change ?? ''],
-		[pose.work === 2, 3, pose.change ?? ''],
-		[
+			term('one-point-for-all')
+		),
+		...when(one && isHeavy, 3, term('heavy-on-one-point')),
+		...when(one, -0.25, term('one-hole')),
+		...when(!one, 0, term('steadier-on-two')),
+		...when(kinds.length > 1, 0.2, term('two-kinds')),
+		...when(pose.work === 1, 1.5, term('back-changed', { change: pose.change ?? '' })),
+		...when(pose.work === 2, 3, term('back-changed', { change: pose.change ?? '' })),
+		...when(
 			pose.nudge !== 0 || pose.lift !== 0,
 			1 + Math.hypot(pose.nudge, pose.lift) / 25,
-			`The piece moves ${moves(pose).join(' and ')}.`
-		],
-		[
+			term('moved', { right: pose.nudge, up: pose.lift })
+		),
+		...when(
 			kinds.every(({ left }) => left),
 			LEFT,
-			'It hangs on what is in the wall already: no new hole. Pull at it hard first.'
-		],
-		[
-			pose.places !== null && uneven(pose),
-			0.5,
-			'Its hooks are at unequal heights: each has a mark of its own.'
-		],
-		[
+			term('on-what-is-there')
+		),
+		...when(pose.places !== null && uneven(pose), 0.5, term('uneven-hooks')),
+		...when(
 			points.some(({ use }) => use.by === 'typical packet' && use.meaning !== 'working'),
 			0.5,
-			'The rating is a typical figure of unknown meaning, so a quarter of it counts; enter your packet’s.'
-		],
-		[points.every(({ use }) => use.by === 'own packet'), -0.5, 'Rated by your own packet.'],
-		[points.every(({ use }) => use.by === 'calculated'), 0, 'Its load is calculated, by NDS 2018.'],
-		[
+			term('unknown-rating')
+		),
+		...when(
+			points.every(({ use }) => use.by === 'own packet'),
+			-0.5,
+			term('own-packet')
+		),
+		...when(
+			points.every(({ use }) => use.by === 'calculated'),
+			0,
+			term('calculated')
+		),
+		...when(
 			kinds.every(
 				({ kind }) => (stock(kind) ?? 0) >= points.filter(({ hook }) => hook === kind).length
 			),
 			-1,
-			'You have them at hand.'
-		],
-		[true, sum(points, ({ hook }) => fixingOf(hook).damage.size) * 0.25, holesIn(points)],
-		[true, sum(points, ({ hook }) => fixingOf(hook).holes) * 0.1, ''],
-		[true, sum(points, ({ hook }) => fixingOf(hook).cost - 1) * 0.25, '']
-	];
-	return [
-		...pose.hung.cautions
-			.filter(({ grade }) => grade !== 'note')
-			.map(({ grade, message }) => ({ costs: grade === 'stop' ? STOP : 1, says: message })),
-		...said.filter(([when]) => when).map(([, costs, says]) => ({ costs, says }))
+			term('at-hand')
+		),
+		...when(
+			true,
+			sum(points, ({ hook }) => fixingOf(hook).damage.size) * 0.25,
+			term('leaves', {
+				damage: worst!.is,
+				several: all > 1
+			})
+		),
+		reckoned(sum(points, ({ hook }) => fixingOf(hook).holes) * 0.1),
+		reckoned(sum(points, ({ hook }) => fixingOf(hook).cost - 1) * 0.25)
 	];
 }
+
+const term = saysBy(TERMS);
 
 /** How many points are in timber studs. */
 export const inStuds = (points: readonly WayPoint[]): number =>
@@ -144,12 +158,6 @@ const TWO_POINTS = 1 / 3;
 /** So much does it speak for a way that it hangs on what is there already. */
 const LEFT = -2.5;
 
-function moves({ nudge, lift }: Pose): string[] {
-	const move = (by: number, forth: string, back: string) =>
-		by === 0 ? [] : [`${lengthIn(Math.abs(by))} ${by > 0 ? forth : back}`];
-	return [...move(nudge, 'to the right', 'to the left'), ...move(lift, 'up', 'down')];
-}
-
 const onStraps = (points: readonly WayPoint[]): boolean =>
 	points.every(({ hook, ground }) => ground === 'timber' || fixingOf(hook).insteadOfStud);
 
@@ -160,8 +168,3 @@ const uneven = ({ hung: { points } }: Pose): boolean =>
 
 const sum = (points: readonly WayPoint[], of: (point: WayPoint) => number): number =>
 	points.reduce((all, point) => all + of(point), 0);
-
-function holesIn(points: readonly WayPoint[]): string {
-	const [worst] = points.map(({ hook }) => fixingOf(hook).damage).sort((a, b) => b.size - a.size);
-	return `It leaves ${worst!.is}${points.length > 1 ? ' at each point' : ''}.`;
-}

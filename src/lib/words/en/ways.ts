@@ -1,0 +1,36 @@
+import { lengthToken } from '../tokens.ts';
+
+const move = (by: number, forth: string, back: string): string[] =>
+	by === 0 ? [] : [`${lengthToken(Math.abs(by))} ${by > 0 ? forth : back}`];
+
+/** What speaks for a way to fix a piece, or against it. */
+export const TERMS = {
+	'all-in-studs': ({ one }: { one: boolean }) =>
+		one ? 'It is in a stud.' : 'Every point is in a stud.',
+	'at-hand': () => 'You have them at hand.',
+	'back-changed': ({ change }: { change: string }) => change,
+	calculated: () => 'Its load is calculated, by NDS 2018.',
+	'heavy-not-in-studs': ({ some }: { some: boolean }) =>
+		some ? 'Heavy, and not all of it in studs.' : 'Heavy, and not in a stud.',
+	'heavy-on-one-point': () => 'A heavy piece on one point.',
+	leaves: ({ damage, several }: { damage: string; several: boolean }) =>
+		`It leaves ${damage}${several ? ' at each point' : ''}.`,
+	'may-meet': ({ what, source }: { what: string; source: string }) =>
+		`A hole may meet ${what} (${source}).`,
+	moved: ({ right, up }: { right: number; up: number }) =>
+		`The piece moves ${[...move(right, 'to the right', 'to the left'), ...move(up, 'up', 'down')].join(' and ')}.`,
+	'on-what-is-there': () =>
+		'It hangs on what is in the wall already: no new hole. Pull at it hard first.',
+	'one-hole': () => 'One hole to make and to fill.',
+	'one-point-for-all': () => 'One point holds it all: two is the careful rule.',
+	'own-packet': () => 'Rated by your own packet.',
+	'some-in-studs': ({ met, all }: { met: number; all: number }) =>
+		`${met} of ${all} points ${met === 1 ? 'is' : 'are'} in a stud.`,
+	'steadier-on-two': () => 'Two points or more: it wobbles less and stays level better.',
+	'strap-is-the-rule': () =>
+		'Where a heavy piece misses its studs, a strap toggle is the rule of this school.',
+	'two-kinds': () => 'Two kinds of fixing to carry.',
+	'uneven-hooks': () => 'Its hooks are at unequal heights: each has a mark of its own.',
+	'unknown-rating': () =>
+		'The rating is a typical figure of unknown meaning, so a quarter of it counts; enter your packet’s.'
+};
