@@ -1,3 +1,4 @@
+import { STATIONS } from '../../words/en/stations.ts';
 import { overdue, recordsOf } from './book/records.ts';
 import type { Project } from '../model/project.ts';
 import { substrateOf } from '../wall/substrates/index.ts';
@@ -21,30 +22,30 @@ export interface StationNotes {
 	book: StationNote;
 }
 
-const ready = (text = 'ready'): StationNote => ({ ready: true, text });
+const ready = (text = STATIONS.ready()): StationNote => ({ ready: true, text });
 const lacks = (text: string): StationNote => ({ ready: false, text });
-
-const hooked = ({ marks }: WallPlan): string => `${marks.length} hooks`;
 
 function hangNote({ pieces }: WallPlan): StationNote {
 	const hung = pieces.filter(({ hanging }) => hanging).length;
-	if (pieces.length === 0) return lacks('nothing yet');
-	return hung === pieces.length ? ready('all hung') : lacks(`${pieces.length - hung} to hang`);
+	if (pieces.length === 0) return lacks(STATIONS.nothingYet());
+	return hung === pieces.length
+		? ready(STATIONS.allHung())
+		: lacks(STATIONS.toHang(pieces.length - hung));
 }
 
 function bookNote(project: Project, { wallId }: WallPlan, now: string): StationNote {
 	const hangings = project.hangings.filter((each) => each.wallId === wallId && each.until === null);
 	const late = overdue(recordsOf({ ...project, hangings }), now).length;
-	if (late > 0) return lacks(`${late} to look at`);
+	if (late > 0) return lacks(STATIONS.toLookAt(late));
 	const here = hangings.length;
-	return here === 0 ? lacks('empty') : ready(`${here} ${here === 1 ? 'piece' : 'pieces'}`);
+	return here === 0 ? lacks(STATIONS.empty()) : ready(STATIONS.pieces(here));
 }
 
 function surveyNote(project: Project, plan: WallPlan): StationNote {
 	const wall = project.walls.find(({ id }) => id === plan.wallId)!;
 	const faults = surveyFaults(wall).length;
-	if (faults > 0) return lacks(`${faults} to settle`);
-	return substrateOf(wall.made).unsettled ? lacks('made of what?') : ready();
+	if (faults > 0) return lacks(STATIONS.toSettle(faults));
+	return substrateOf(wall.made).unsettled ? lacks(STATIONS.madeOf()) : ready();
 }
 
 /** What each station of a wall still lacks at a moment; null where there is no such wall. */
@@ -70,21 +71,24 @@ export function stationNotes(project: Project, plan: WallPlan, now: string): Sta
 	return {
 		rack:
 			project.pieces.length === 0
-				? lacks('no pieces')
+				? lacks(STATIONS.noPieces())
 				: toMeasure > 0
-					? lacks(`${toMeasure} to measure`)
+					? lacks(STATIONS.toMeasure(toMeasure))
 					: ready(),
 		survey: surveyNote(project, plan),
-		arrange: loose > 0 ? lacks(`${loose} to place`) : ready(),
+		arrange: loose > 0 ? lacks(STATIONS.toPlace(loose)) : ready(),
 		fix:
 			troubled > 0
-				? lacks(`${troubled} in trouble`)
+				? lacks(STATIONS.inTrouble(troubled))
 				: unweighed > 0
-					? lacks(`${unweighed} to weigh`)
+					? lacks(STATIONS.toWeigh(unweighed))
 					: unsettled > 0
-						? lacks(`${unsettled} to settle`)
-						: ready(hooked(plan)),
-		mark: plan.marks.length === 0 ? lacks('none yet') : ready(`${plan.marks.length} marks`),
+						? lacks(STATIONS.toSettle(unsettled))
+						: ready(STATIONS.hooks(plan.marks.length)),
+		mark:
+			plan.marks.length === 0
+				? lacks(STATIONS.noneYet())
+				: ready(STATIONS.marks(plan.marks.length)),
 		hang: hangNote(plan),
 		book: bookNote(project, plan, now)
 	};

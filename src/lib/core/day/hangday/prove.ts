@@ -4,7 +4,7 @@ import type { Wall } from '../../model/wall.ts';
 import type { PlannedPiece } from '../../model/planned.ts';
 import { ceilingAt, floorAt } from '../../wall/survey/outline.ts';
 import { readAgainWithin } from '../../wall/survey/proofs.ts';
-import { lengthIn } from '../../base/units/say.ts';
+import { PROOFS } from '../../../words/en/proofs.ts';
 
 /** A measure of the survey, taken again before anything is marked. */
 export interface DayProof {
@@ -40,31 +40,23 @@ export function dayProofs(wall: Wall, pieces: readonly PlannedPiece[]): DayProof
 		expected: byFormula(value, source, [{ label: 'reading the tape', plusMinus: TAPE_READING_MM }]),
 		tolerance: readAgainWithin(value)
 	});
-	const floor = (id: string, label: string, x: number) =>
+	const floor = (id: string, side: 'left' | 'right', x: number) =>
 		proof(
 			id,
-			label,
-			`At ${lengthIn(x)} from the left corner, from the level line at ${lengthIn(wall.levels.line)} straight down to the floor.`,
+			...PROOFS.floor({ side, at: x, line: wall.levels.line }),
 			wall.levels.line - floorAt(wall, x),
 			'the level line less the floor there, as surveyed'
 		);
 	return [
-		proof(
-			'width',
-			'The width again',
-			'Corner to corner on the wall face, at the height of the marks.',
-			wall.width,
-			'the width as surveyed'
-		),
+		proof('width', ...PROOFS.width(), wall.width, 'the width as surveyed'),
 		proof(
 			'height',
-			'The height again',
-			`Floor to ceiling, at ${lengthIn(middle)} from the left corner.`,
+			...PROOFS.height({ at: middle }),
 			height,
 			'ceiling less floor there, as surveyed'
 		),
-		floor('floor-left', 'The floor under the leftmost hook', from),
-		...(to - from > 1 ? [floor('floor-right', 'The floor under the rightmost hook', to)] : [])
+		floor('floor-left', 'left', from),
+		...(to - from > 1 ? [floor('floor-right', 'right', to)] : [])
 	];
 }
 
@@ -74,10 +66,9 @@ export function provedBy(
 	read: number
 ): { agrees: boolean; says: string } {
 	const off = read - expected.value;
-	if (Math.abs(off) <= tolerance)
-		return { agrees: true, says: `It agrees, to within ${lengthIn(tolerance)}.` };
+	if (Math.abs(off) <= tolerance) return { agrees: true, says: PROOFS.agrees({ tolerance }) };
 	return {
 		agrees: false,
-		says: `That is ${lengthIn(Math.abs(off))} ${off > 0 ? 'more' : 'less'} than the survey says. Stop: measure it once more; if it stays, put it right in Survey before anything is marked.`
+		says: PROOFS.disagrees({ off })
 	};
 }

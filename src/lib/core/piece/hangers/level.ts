@@ -1,5 +1,5 @@
 import { toDegrees, toRadians } from '../../base/units/constants.ts';
-import { lengthIn } from '../../base/units/say.ts';
+import { LEVELLING } from '../../../words/en/levelling.ts';
 import { hookCorrection, tiltFromHookError } from '../statics/two-points.ts';
 import type { Hung, HungPiece, LevelStep, Side, WallPoint } from './types.ts';
 
@@ -28,8 +28,7 @@ export function levelAtPoints(tilt: number, hung: Hung, piece: HungPiece): Level
 		does: 'point',
 		side: highSide(tilt),
 		by,
-		says: `Lower the ${high.name} ${lengthIn(by)}.`,
-		or: `Or raise the ${low.name} as much. Take the piece down first: no hammering while it hangs.`
+		...LEVELLING.point({ high: high.name, low: low.name, by })
 	};
 }
 
@@ -52,8 +51,7 @@ export function turnOnPoint(tilt: number, hung: Hung, piece: HungPiece): LevelSt
 		does: 'turn',
 		side,
 		by,
-		says: `Turn it level by hand, its ${highSide(tilt)} side down, and put a felt bumper at each lower corner.`,
-		or: `If it swings back, its mass lies ${lengthIn(by)} ${side} of where it hangs: move that point ${side} by as much.`
+		...LEVELLING.turn({ high: highSide(tilt), low: side, by })
 	};
 }
 
@@ -67,22 +65,14 @@ export function levelByTooth(
 	const off = massBeside(tilt, hung, piece);
 	const teeth = Math.round(off / toothPitch);
 	const side = lowSide(tilt);
-	if (teeth === 0)
-		return {
-			...turnOnPoint(tilt, hung, piece),
-			or: 'It is less than half a tooth off: the bumpers hold it.'
-		};
+	if (teeth === 0) return { ...turnOnPoint(tilt, hung, piece), or: LEVELLING.halfTooth() };
 	return {
 		does: 'tooth',
 		side,
 		by: teeth,
-		says:
-			teeth === 1
-				? `Hang it on the next tooth ${side}.`
-				: `Hang it ${teeth} teeth further ${side}.`,
+		...LEVELLING.tooth({ teeth, side }),
 		moves: (side === 'left' ? 1 : -1) * teeth * toothPitch,
-		answer: { key: 'tooth', answer: String(tooth + (side === 'left' ? -teeth : teeth)) },
-		or: 'Left and right as you look at the wall. If that is too much, go back a tooth and let felt bumpers hold it.'
+		answer: { key: 'tooth', answer: String(tooth + (side === 'left' ? -teeth : teeth)) }
 	};
 }
 
@@ -92,8 +82,7 @@ export const slideOnWire = (tilt: number, by: number): LevelStep => ({
 	side: highSide(tilt),
 	by,
 	moves: highSide(tilt) === 'right' ? by : -by,
-	says: `Slide the piece ${lengthIn(by)} to the ${highSide(tilt)} on its wire.`,
-	or: 'Lift it a little as you push: a wire that drags on its hook creeps back.'
+	...LEVELLING.slide({ side: highSide(tilt), by })
 });
 
 /** Two cords: the high side is let out. */
@@ -103,8 +92,7 @@ export function levelByCords(tilt: number, span: number): LevelStep {
 		does: 'cord',
 		side: highSide(tilt),
 		by,
-		says: `Let out the ${highSide(tilt)} cord ${lengthIn(by)}.`,
-		or: `Or take up the ${lowSide(tilt)} one as much. A new cord stretches: look again after a day.`
+		...LEVELLING.cord({ high: highSide(tilt), low: lowSide(tilt), by })
 	};
 }
 
@@ -115,8 +103,7 @@ export function levelByShim(tilt: number, span: number): LevelStep {
 		does: 'shim',
 		side: lowSide(tilt),
 		by,
-		says: `Slip a shim of ${lengthIn(by)} under the ${lowSide(tilt)} end of the piece’s half.`,
-		or: 'Better: lift the piece off, and level the wall half by one of its screws.'
+		...LEVELLING.shim({ side: lowSide(tilt), by })
 	};
 }
 
@@ -127,8 +114,7 @@ export function pressAnew(tilt: number, span: number): LevelStep {
 		does: 'press',
 		side: highSide(tilt),
 		by,
-		says: `Take it off and press it on anew, its ${highSide(tilt)} side ${lengthIn(by)} lower.`,
-		or: 'Use new strips: one that was pulled off holds no more.'
+		...LEVELLING.press({ side: highSide(tilt), by })
 	};
 }
 

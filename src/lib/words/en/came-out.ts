@@ -1,0 +1,41 @@
+import { lengthToken } from '../tokens.ts';
+
+interface Off {
+	off: number;
+	degrees: boolean;
+}
+
+const amount = ({ off, degrees }: Off): string =>
+	degrees ? `${off.toFixed(1)}°` : lengthToken(off);
+
+/** What is said after something was read at a piece that hangs, and what to do about it. */
+export const CAME_OUT = {
+	bumper: ({ gap, side }: { gap: number; side: 'left' | 'right' }) =>
+		`Add a bumper of ${lengthToken(gap)} at the lower ${side} corner.`,
+	inPlace: () => 'It hangs where it was to hang.',
+	keptHeight: () =>
+		'Kept, its back is taken as it came out, and what is not hung yet is reckoned from it.',
+	keptHook: () =>
+		'Kept, the other hooks of the piece follow it, so that it hangs level; the marks that change are open again.',
+	level: () => 'It is level, as far as it shows.',
+	notFlat: () => 'A wall that is not flat does this; felt in layers makes up the thickness.',
+	odd: (off: Off) => `That is ${amount(off)} off. Kept?`,
+	offItsMark: ({ name, up, right }: { name: string; up: number; right: number }) => {
+		const parts = [
+			...(up === 0 ? [] : [`${lengthToken(Math.abs(up))} too ${up > 0 ? 'high' : 'low'}`]),
+			...(right === 0
+				? []
+				: [`${lengthToken(Math.abs(right))} too far ${right > 0 ? 'right' : 'left'}`])
+		];
+		return `The ${name} is ${parts.join(' and ')}.`;
+	},
+	onItsMark: () => 'It is on its mark.',
+	onTheWall: () => 'Both lower corners lie on the wall.',
+	somethingElse: (off: Off) =>
+		`That is ${amount(off)} off: something else was read. Read it again.`,
+	tooHigh: ({ higher, points }: { higher: number; points: number }) => {
+		const hooks = points === 1 ? 'its hook' : points === 2 ? 'both hooks' : 'all its hooks';
+		const [is, then] = higher > 0 ? ['high', 'lower'] : ['low', 'raise'];
+		return `It hangs ${lengthToken(Math.abs(higher))} too ${is}: ${then} ${hooks} as much, or keep it so.`;
+	}
+};
