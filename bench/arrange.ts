@@ -8,7 +8,7 @@ import { bestOfAll } from '../src/lib/core/layout/every-pair.ts';
 import type { Task } from '../src/lib/core/layout/types.ts';
 import { annealed, looseCost, type Wish } from '../src/lib/core/layout/loose.ts';
 import { roomiest } from '../src/lib/core/layout/roomiest.ts';
-import { arrange, arrangeInRounds, seeded, type Wanted } from '../src/lib/core/index.ts';
+import { arrange, arrangeInRounds, seeded, type ArrangeRequest } from '../src/lib/core/index.ts';
 
 /** Written for another module system: under a bundler its names lie one step further in. */
 const { MaxRectsPacker } =
@@ -16,7 +16,12 @@ const { MaxRectsPacker } =
 		? maxrects
 		: (maxrects as { default: typeof import('maxrects-packer') }).default;
 
-function pieces(count: number, least: number, most: number, seed = count): Wanted['pieces'] {
+function pieces(
+	count: number,
+	least: number,
+	most: number,
+	seed = count
+): ArrangeRequest['pieces'] {
 	const draw = seeded(seed);
 	const side = () => Math.round(least + (most - least) * draw());
 	return Array.from({ length: count }, (_, index) => ({
@@ -134,7 +139,7 @@ const pot = potpack(boxes.map(({ width, height }) => ({ w: width, h: height })))
 const tight = { x: 0, y: 0, width: pot.w - GAP, height: pot.h - GAP };
 const fits = arrange({
 	...{ pieces: many, region: tight, keepOuts: [], style: 'salon', gap: GAP, seed: 1 }
-} as Wanted);
+} as ArrangeRequest);
 console.log(
 	`  the box of another general packer (${(100 * pot.fill).toFixed(1)} %) ${fits.ok ? 'holds' : 'does not hold'} the salon too`
 );

@@ -27,7 +27,7 @@ export { formatForce, formatMass, parseMass } from './base/units/mass.ts';
 export { offerOtherUnit } from './base/units/other-unit.ts';
 export { type LengthUnit, parseLength } from './base/units/parse-length.ts';
 export { readLength } from './base/units/read-length.ts';
-export { lengthIn, say } from './base/units/say.ts';
+export { lengthToken, say } from './base/units/say.ts';
 export { averageOf } from './readings/average.ts';
 export { bitIn, fixingOf, fixings, holdingIn } from './catalogue/details/index.ts';
 export {
@@ -132,7 +132,7 @@ export {
 	type Dimension,
 	FRAME_MATERIALS,
 	type HangerRules,
-	type Hung,
+	type HangSolution,
 	type HungPiece,
 	type PiecePoint,
 	type Pull
@@ -215,17 +215,17 @@ export type {
 	Wall
 } from './model/wall.ts';
 export { BAG_GROUPS, type BagItem, bagOf } from './fixing/bag/bag.ts';
-export { gathered, type Gathered } from './fixing/cautions/gathered.ts';
+export { groupByPiece, type Gathered } from './fixing/cautions/group-by-piece.ts';
 export type { LiftGuide } from './fixing/cautions/heavy-lift.ts';
 export { NOT_CHECKED, notCheckedYet } from './fixing/cautions/not-checked.ts';
 export { STANDING_CAUTIONS } from './fixing/cautions/standing.ts';
-export { groundsOf } from './fixing/choose/bed.ts';
-export { settledAs, type Way } from './fixing/choose/choose.ts';
+export { groundsOf } from './fixing/choose/hole-ground.ts';
+export { settledAs, type FixingOption } from './fixing/choose/choose.ts';
 export { type Use, withinRule } from './fixing/choose/holds.ts';
 export { type OldHole, oldHoles } from './fixing/choose/old-holes.ts';
-export type { Solved, YesNoModel } from './fixing/fit/model.ts';
+export type { Solved, BinaryProgram } from './fixing/fit/model.ts';
 export { failureNaming } from './layout/named.ts';
-export { arrange, type Candidate, type Wanted } from './layout/arrange.ts';
+export { arrange, type Candidate, type ArrangeRequest } from './layout/arrange.ts';
 export { closeUp } from './layout/close-up.ts';
 export { evenGaps } from './layout/even-gaps.ts';
 export { floorFirst, type FloorFirst } from './layout/floor-first.ts';
@@ -235,7 +235,7 @@ export { remedies, type Remedy } from './layout/remedies.ts';
 export { boxOf } from './layout/room.ts';
 export { arrangeInRounds, type Progress } from './layout/rounds.ts';
 export { SCORE_PARTS, SCORE_WORDS } from './layout/score-words.ts';
-export type { Glance } from './layout/second-look.ts';
+export type { LayoutIssue } from './layout/lint-layout.ts';
 export { type Guide, snapMove } from './layout/snap.ts';
 export { stairRun } from './layout/stair-run.ts';
 export { type Eyes, EYES, lookAt } from './layout/step-back.ts';
@@ -249,13 +249,13 @@ export {
 	datumKey,
 	hookedAcross,
 	hookedNear,
-	type HookedTape,
+	type TapeOrigin,
 	hookedUp,
 	upDatums
 } from './marking/marks/datum.ts';
 export { crossedBy, LINE_CHECKS, lineOffers } from './marking/marks/level-line.ts';
 export { markStrips } from './marking/marks/mark-strip.ts';
-export type { Mark, TapeReading } from './marking/marks/schedule.ts';
+export type { Mark, TapeReading } from './marking/marks/compute-marks.ts';
 export { type SecondMeasure, secondMeasures } from './marking/marks/second-measure.ts';
 export { bothUnits, coarser, type Styles, stylesOf } from './marking/marks/styles.ts';
 export { drawTemplate } from './marking/true-size/draw-template.ts';
@@ -276,8 +276,8 @@ export { stripDrawing, stripPages } from './marking/true-size/strip-pages.ts';
 export { type PrintedTable, tablePages } from './marking/true-size/table-pages.ts';
 export { type Template, templateOf } from './marking/true-size/template.ts';
 export { anchorsOn } from './plan/anchors.ts';
-export { itemOf, placementsOf, usualRegion, wantedOn } from './plan/arrange-wall.ts';
-export { type Brings, fitWall, type FitWhom, mayFitStuds, type StudFit } from './plan/fit-wall.ts';
+export { itemOf, placementsOf, usualRegion, arrangeRequestFor } from './plan/arrange-wall.ts';
+export { type Brings, fitWall, type FitScope, mayFitStuds, type StudFit } from './plan/fit-wall.ts';
 export {
 	fixOnWall,
 	type Framing,

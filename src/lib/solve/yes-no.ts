@@ -1,10 +1,10 @@
 import loadHighs, { type Highs } from 'highs';
-import type { Solved, YesNoModel } from '../core/index.ts';
+import type { Solved, BinaryProgram } from '../core/index.ts';
 
 let loaded: Promise<Highs> | null = null;
 
 /** Solves a model of yes-or-no variables; after so many seconds it answers with the best so far, and its bound. */
-export async function solveYesNo(model: YesNoModel, seconds: number): Promise<Solved> {
+export async function solveYesNo(model: BinaryProgram, seconds: number): Promise<Solved> {
 	loaded ??= loadHighs();
 	const highs = await loaded;
 	return highs.withModel(dataOf(model, highs), (solving) => {
@@ -18,7 +18,7 @@ export async function solveYesNo(model: YesNoModel, seconds: number): Promise<So
 	});
 }
 
-function dataOf({ costs, rows }: YesNoModel, { infinity, constants }: Highs) {
+function dataOf({ costs, rows }: BinaryProgram, { infinity, constants }: Highs) {
 	const starts = [0];
 	for (const { terms } of rows) starts.push(starts.at(-1)! + terms.length);
 	const flat = rows.flatMap(({ terms }) => terms);

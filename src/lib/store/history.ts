@@ -11,7 +11,7 @@ export interface Command {
 }
 
 /** The project as a command would make it, with nothing remembered: for showing a drag under way. */
-export const tried = (project: Project, { recipe }: Command): Project =>
+export const preview = (project: Project, { recipe }: Command): Project =>
 	create(project, (draft) => void recipe(draft as Project));
 
 interface Step {

@@ -7,23 +7,23 @@ const keyOf = (projectId: string, windowId: string): string => `journal/${projec
 export function slotFor(projectId: string, windowId: string): Slot {
 	const key = keyOf(projectId, windowId);
 	return {
-		read: () => tried(() => localStorage.getItem(key)),
-		write: (text) => tried(() => (localStorage.setItem(key, text), true)) ?? false,
-		clear: () => void tried(() => (localStorage.removeItem(key), null))
+		read: () => preview(() => localStorage.getItem(key)),
+		write: (text) => preview(() => (localStorage.setItem(key, text), true)) ?? false,
+		clear: () => void preview(() => (localStorage.removeItem(key), null))
 	};
 }
 
 /** Slots of every window that left something of a project. */
 export function slotsOf(projectId: string): Slot[] {
 	const start = keyOf(projectId, '');
-	const keys = tried(() => Object.keys(localStorage)) ?? [];
+	const keys = preview(() => Object.keys(localStorage)) ?? [];
 	return keys
 		.filter((key) => key.startsWith(start))
 		.map((key) => slotFor(projectId, key.slice(start.length)));
 }
 
 /** Null where the browser does not let us. */
-function tried<T>(act: () => T): T | null {
+function preview<T>(act: () => T): T | null {
 	try {
 		return act();
 	} catch {

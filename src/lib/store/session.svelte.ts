@@ -8,7 +8,7 @@ import {
 	type WallPlan
 } from '../core/index.ts';
 import { isDemo } from './db.ts';
-import { History, tried, type Command } from './history.ts';
+import { History, preview, type Command } from './history.ts';
 import { Journal, whole } from './journal.ts';
 import { slotFor } from './journal-slots.ts';
 import { newId } from './new-id.ts';
@@ -92,7 +92,7 @@ export class Session {
 
 	/** Shows what a command would do without running it; null ends the showing. */
 	show(command: Command | null): void {
-		this.#draft = command && tried(this.#project, command);
+		this.#draft = command && preview(this.#project, command);
 	}
 
 	seal(): void {

@@ -1,6 +1,6 @@
 import { expect } from 'chai';
 import type { Project } from '../core/index.ts';
-import { tried } from './history.ts';
+import { preview } from './history.ts';
 import { setPiece } from './commands/index.ts';
 import { DEMO } from './demo/index.ts';
 import { unsound } from './sound.ts';
@@ -13,7 +13,7 @@ const refused = (project: Project): string | undefined => {
 describe('what may be kept', () => {
 	it('is what could be opened again', () => {
 		expect(unsound(DEMO)).equal(null);
-		expect(refused(tried(DEMO, setPiece('piece-a', { weight: 5000 })))).equal(
+		expect(refused(preview(DEMO, setPiece('piece-a', { weight: 5000 })))).equal(
 			'unsound at pieces.0.weight'
 		);
 		const read = { what: 'proved', step: 'prove:width', read: 1e6, wallId: 'stair-hall', by: '' };

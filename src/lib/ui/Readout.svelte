@@ -2,7 +2,7 @@
 	import { ChevronDown, ChevronUp } from '@lucide/svelte';
 	import { formatLength, type Mark, type PlannedPiece, type Styles } from '$lib/core/index.ts';
 	import Measure from './Measure.svelte';
-	import { whatIsThere } from './puts.ts';
+	import { markTypeLabel } from './puts.ts';
 
 	interface Props {
 		planned: PlannedPiece | undefined;
@@ -29,7 +29,7 @@
 			{#await import('./SumLine.svelte') then { default: SumLine }}
 				<div class="why">
 					<div>
-						<h3>Height of the {whatIsThere(mark)}</h3>
+						<h3>Height of the {markTypeLabel(mark)}</h3>
 						<SumLine figure={mark.up.exact} printed={mark.up.printed} {styles} open />
 					</div>
 					<div>
@@ -51,7 +51,7 @@
 				{/if}
 			</h2>
 			<p>
-				<span class="from">{whatIsThere(mark)}, {mark.up.way} {mark.up.datum}</span>
+				<span class="from">{markTypeLabel(mark)}, {mark.up.way} {mark.up.datum}</span>
 				<Measure mm={mark.up.exact.value} printed={mark.up.printed} {styles} size="large" />
 			</p>
 			<p>

@@ -8,4 +8,4 @@ const WORDS: Record<Mark['puts'], string> = {
 };
 
 /** What a mark is on the wall, in a word or two. */
-export const whatIsThere = ({ puts }: Mark): string => WORDS[puts];
+export const markTypeLabel = ({ puts }: Mark): string => WORDS[puts];

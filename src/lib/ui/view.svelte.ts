@@ -1,5 +1,5 @@
 import { createContext } from 'svelte';
-import type { Eyes, Glance, HintKind, Region } from '$lib/core/index.ts';
+import type { Eyes, LayoutIssue, HintKind, Region } from '$lib/core/index.ts';
 
 export type RackView = 'wall' | 'rack' | 'table';
 export type Layer = 'looks' | 'paper' | 'nails';
@@ -46,7 +46,7 @@ export class View {
 	/** Pieces are being gathered by keys: to look at one does not choose it alone. */
 	gathering = $state(false);
 	/** The fault that is pointed at. */
-	glance: Glance | null = $state.raw(null);
+	glance: LayoutIssue | null = $state.raw(null);
 
 	/** Adds a piece to those chosen, or takes it out. */
 	selectAlso(pieceId: string): void {

@@ -5,12 +5,12 @@ import {
 	type Region,
 	type Remedy,
 	type Result,
-	type Wanted
+	type ArrangeRequest
 } from '../core/index.ts';
 import { causeOf } from './answer.ts';
 
 export interface ArrangeTask {
-	wanted: Wanted;
+	wanted: ArrangeRequest;
 	/** A region to offer where the wanted one is too small. */
 	larger: Region | null;
 }

@@ -2,7 +2,7 @@ import { fail } from './said.ts';
 import {
 	fitWall,
 	ok,
-	type FitWhom,
+	type FitScope,
 	type Framing,
 	type Project,
 	type Result,
@@ -15,7 +15,7 @@ export interface FitQuestion {
 	project: Project;
 	wallId: string;
 	framing: Framing;
-	whom: FitWhom;
+	whom: FitScope;
 }
 
 /** Longer than this nobody waits, s. */

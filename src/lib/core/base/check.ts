@@ -11,7 +11,7 @@ interface Limit {
 }
 
 /** The first number that is not finite or is below its limit, as a failure; otherwise null. */
-export function refuse(limits: Limit[]): { ok: false; error: Failure } | null {
+export function firstInvalid(limits: Limit[]): { ok: false; error: Failure } | null {
 	for (const { name, value, min, open } of limits) {
 		if (typeof value !== 'number' || !Number.isFinite(value))
 			return fail('not-a-number', { name }, name);

@@ -1,7 +1,7 @@
 import { expect } from 'chai';
 import fc from 'fast-check';
 import { overlap, right, top, type Rect } from '../base/geometry/rect.ts';
-import { arrange, type Candidate, type Wanted } from './arrange.ts';
+import { arrange, type Candidate, type ArrangeRequest } from './arrange.ts';
 import { STYLE_NAMES, type Item, type Place } from './types.ts';
 import { within } from './room.ts';
 import { facing } from './facing.ts';
@@ -9,11 +9,16 @@ import { scoreOf } from './score.ts';
 import { styleFacts } from './styles/index.ts';
 
 const REGION: Rect = { x: 200, y: 400, width: 4000, height: 2000 };
-const base: Omit<Wanted, 'pieces' | 'style'> = { region: REGION, keepOuts: [], gap: 50, seed: 1 };
+const base: Omit<ArrangeRequest, 'pieces' | 'style'> = {
+	region: REGION,
+	keepOuts: [],
+	gap: 50,
+	seed: 1
+};
 
 const pieces = (...sizes: [number, number][]): Item[] =>
 	sizes.map(([width, height], index) => ({ id: 'ABCDEFGHIJ'[index]!, width, height }));
-const found = (wanted: Wanted): Candidate[] => {
+const found = (wanted: ArrangeRequest): Candidate[] => {
 	const result = arrange({ budget: 400, ...wanted });
 	if (!result.ok) throw new Error(result.error.message);
 	return result.value.candidates;
@@ -297,7 +302,7 @@ describe('too much for the region', () => {
 	});
 
 	it('refuses nothing, and what is no size', () => {
-		const code = (change: Partial<Wanted>) => {
+		const code = (change: Partial<ArrangeRequest>) => {
 			const result = arrange({ ...base, pieces: pieces([100, 100]), style: 'grid', ...change });
 			return result.ok ? 'fine' : `${result.error.code} ${result.error.path}`;
 		};

@@ -1,5 +1,5 @@
 import { fail } from './said.ts';
-import { refuse } from '../base/check.ts';
+import { firstInvalid } from '../base/check.ts';
 import { boundsOf, centreX, centreY, overlap, type Rect } from '../base/geometry/rect.ts';
 import { seeded } from '../base/random.ts';
 import { ok, type Result } from '../base/result.ts';
@@ -10,7 +10,7 @@ import { roomiest } from './roomiest.ts';
 import { scoreOf, type Score } from './score.ts';
 import { styleNamed } from './styles/index.ts';
 
-export interface Wanted {
+export interface ArrangeRequest {
 	pieces: readonly Item[];
 	/** A rectangle, or the corners of a polygon in order; mm. */
 	region: Region;
@@ -54,7 +54,7 @@ const MOST_WORK = 30_000_000;
  *
  * Errors: `no-pieces`, `out-of-range`, `not-a-number`, `locked-conflict` (named), `wrong-count`, `does-not-fit` (by how much).
  */
-export function arrange(wanted: Wanted): Result<{ candidates: Candidate[] }> {
+export function arrange(wanted: ArrangeRequest): Result<{ candidates: Candidate[] }> {
 	const trouble = checkWanted(wanted);
 	if (trouble) return trouble;
 	const { pieces, region, keepOuts, gap, seed, locked = [], count = 6 } = wanted;
@@ -125,9 +125,9 @@ function checkWanted({
 	gap,
 	locked = [],
 	keepOuts
-}: Wanted): ReturnType<typeof refuse> {
+}: ArrangeRequest): ReturnType<typeof firstInvalid> {
 	const box = boxOf(region);
-	const numbers = refuse([
+	const numbers = firstInvalid([
 		{ name: 'gap', value: gap, min: 0 },
 		{ name: 'region.width', value: box.width, min: 0, open: true },
 		{ name: 'region.height', value: box.height, min: 0, open: true },

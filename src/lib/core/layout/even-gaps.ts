@@ -1,5 +1,5 @@
 import { fail } from './said.ts';
-import { refuse } from '../base/check.ts';
+import { firstInvalid } from '../base/check.ts';
 import { ok, type Result } from '../base/result.ts';
 
 /** What lies at the ends of a row: a whole gap, nothing, or half a gap. */
@@ -23,7 +23,7 @@ export function evenGaps({
 	ends: Ends;
 	start?: number;
 }): Result<{ gap: number; lefts: number[] }> {
-	const refused = refuse([
+	const refused = firstInvalid([
 		{ name: 'span', value: span, min: 0, open: true },
 		{ name: 'start', value: start },
 		...widths.map((value, index) => ({ name: `widths.${index}`, value, min: 0, open: true }))

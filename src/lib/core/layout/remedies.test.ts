@@ -1,9 +1,9 @@
 import { expect } from 'chai';
-import { arrange, type Wanted } from './arrange.ts';
+import { arrange, type ArrangeRequest } from './arrange.ts';
 import { remedies } from './remedies.ts';
 
 const item = (id: string, width: number) => ({ id, width, height: 300 });
-const wanted: Wanted = {
+const wanted: ArrangeRequest = {
 	pieces: [item('A', 900), item('B', 500), item('C', 400), item('D', 200)],
 	region: { x: 0, y: 0, width: 2000, height: 330 },
 	keepOuts: [],
@@ -15,7 +15,7 @@ const wanted: Wanted = {
 describe('what would make it fit', () => {
 	it('is the largest gap, the fewest pieces out, a larger region, and a style that fits', () => {
 		// By hand: 2000 of pieces in 2000 leave no room for any gap.
-		const found = remedies(wanted, { ...wanted.region, width: 3000 } as Wanted['region']);
+		const found = remedies(wanted, { ...wanted.region, width: 3000 } as ArrangeRequest['region']);
 		expect(found.map(({ by }) => by)).deep.equal(['leave-out', 'region']);
 		expect(found[0]).deep.equal({ by: 'leave-out', ids: ['A'] });
 
@@ -36,7 +36,7 @@ describe('what would make it fit', () => {
 			{ ...wanted, region: { x: 0, y: 0, width: 1500, height: 700 } },
 			{ x: 0, y: 0, width: 5000, height: 900 }
 		)) {
-			const change: Partial<Wanted> = {
+			const change: Partial<ArrangeRequest> = {
 				gap: { gap: remedy.by === 'gap' ? remedy.gap : 60 },
 				'leave-out': {
 					pieces: wanted.pieces.filter(

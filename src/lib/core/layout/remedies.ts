@@ -1,5 +1,5 @@
 import { LEAST_GAP_MM } from '../base/figures/layout.ts';
-import { arrange, type Wanted } from './arrange.ts';
+import { arrange, type ArrangeRequest } from './arrange.ts';
 import type { Item, Region, StyleName } from './types.ts';
 import { styleFacts } from './styles/index.ts';
 
@@ -21,8 +21,8 @@ const FEW = 30;
  *
  * @param larger a region larger than the one that was asked for; null where there is none.
  */
-export function remedies(wanted: Wanted, larger: Region | null): Remedy[] {
-	const fits = (change: Partial<Wanted>) =>
+export function remedies(wanted: ArrangeRequest, larger: Region | null): Remedy[] {
+	const fits = (change: Partial<ArrangeRequest>) =>
 		arrange({ ...wanted, ...change, budget: GLANCE, count: 1 }).ok;
 	const found: Remedy[] = [];
 	const gap = largestGap(wanted.gap, (gap) => fits({ gap }));
@@ -49,7 +49,7 @@ function largestGap(gap: number, fits: (gap: number) => boolean): number | null 
 
 /** The largest pieces are left out until the rest fits; then each is tried back in, the smallest first. */
 function fewestOut(
-	{ pieces, locked = [] }: Wanted,
+	{ pieces, locked = [] }: ArrangeRequest,
 	fits: (pieces: readonly Item[]) => boolean
 ): string[] {
 	const held = new Set(locked.map(({ id }) => id));

@@ -1,5 +1,5 @@
 import { ok, type Result } from '../base/result.ts';
-import { arrange, distinct, type Candidate, type Wanted } from './arrange.ts';
+import { arrange, distinct, type Candidate, type ArrangeRequest } from './arrange.ts';
 import { styleNamed } from './styles/index.ts';
 
 /** A loose style is searched this many times from other seeds; a regular one has nothing to search. */
@@ -14,7 +14,7 @@ export interface Progress {
 }
 
 /** Arranges in rounds, and gives the best so far after each; the last is the answer. An error ends it at once. */
-export function* arrangeInRounds(wanted: Wanted): Generator<Result<Progress>> {
+export function* arrangeInRounds(wanted: ArrangeRequest): Generator<Result<Progress>> {
 	const of = styleNamed(wanted.style).facts.regular ? 1 : ROUNDS;
 	let candidates: Candidate[] = [];
 	for (let round = 0; round < of; round++) {

@@ -2,7 +2,7 @@ import type { Caution } from '../base/caution.ts';
 import type { Derived } from '../base/derived.ts';
 import type { HookKind } from '../catalogue/facts/index.ts';
 import type { Rect } from '../base/geometry/rect.ts';
-import type { Hung, PointLoad, WallPoint } from '../piece/hangers/index.ts';
+import type { HangSolution, PointLoad, WallPoint } from '../piece/hangers/index.ts';
 import type { DayEventOf } from './day.ts';
 import type { Hanging } from './hanging.ts';
 import type { Failure } from '../base/result.ts';
@@ -45,7 +45,7 @@ export interface PlannedPiece {
 	from: Placed['from'];
 	/** Empty while the back is impossible. */
 	hooks: PlannedHook[];
-	hung: Hung | null;
+	hung: HangSolution | null;
 	/** A person settled how it is fixed here. */
 	settled: boolean;
 	/** It hangs here already. */

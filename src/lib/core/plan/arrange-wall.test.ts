@@ -16,7 +16,13 @@ import { overlap } from '../base/geometry/rect.ts';
 import type { Wall } from '../model/wall.ts';
 import { activeArrangement } from '../model/arrangement.ts';
 import { anchorsOn } from './anchors.ts';
-import { itemOf, placementsOf, usualRegion, wantedOn, type Asked } from './arrange-wall.ts';
+import {
+	itemOf,
+	placementsOf,
+	usualRegion,
+	arrangeRequestFor,
+	type Asked
+} from './arrange-wall.ts';
 import { planWallFast } from './plan-wall-fast.ts';
 
 const [stairHall, teaRoom, netLoft] = DEMO.walls as [Wall, Wall, Wall];
@@ -41,7 +47,7 @@ describe('arranging a wall of a project', () => {
 	});
 
 	it('is centred on the house line, over furniture where that is asked for', () => {
-		const { axis } = wantedOn(DEMO, netLoft, asked(netLoft));
+		const { axis } = arrangeRequestFor(DEMO, netLoft, asked(netLoft));
 		expect(axis!.x).equal(3200);
 		// 57 in, and the floor’s rise of 18 in 6400 under the middle of the row, 700 to 4480.
 		expect(axis!.y).closeTo(57 * 25.4 + (18 * 2590) / 6400, 1e-9);
@@ -52,7 +58,7 @@ describe('arranging a wall of a project', () => {
 			'between street door and tea room door'
 		]);
 		const over = (id: string, change: Partial<Asked> = {}) =>
-			wantedOn(DEMO, stairHall, asked(stairHall, { on: id, ...change }));
+			arrangeRequestFor(DEMO, stairHall, asked(stairHall, { on: id, ...change }));
 		expect(over(anchors[1]!.id).axis!.x! / 25.4).closeTo(84, 1e-9);
 		// Equal to both casings.
 		const [left, end] = ['street-door', 'tea-room-door'].map((id) =>
@@ -71,7 +77,7 @@ describe('arranging a wall of a project', () => {
 		const off = ['a', 'b', 'c'].map((letter) => `piece-${letter}`);
 		const [, console_] = anchorsOn(stairHall);
 		for (const style of ['same-bottom', 'single-hang', 'cluster'] as const) {
-			const wanted = wantedOn(DEMO, stairHall, {
+			const wanted = arrangeRequestFor(DEMO, stairHall, {
 				...asked(stairHall, { style, pieces, off, gap: 30 }),
 				...{ on: console_!.id, above: true }
 			});
@@ -86,7 +92,7 @@ describe('arranging a wall of a project', () => {
 
 	it('keeps out of features, and off the pieces that stay', () => {
 		const some = idsOn(stairHall).filter((id) => id !== 'piece-c');
-		const wanted = wantedOn(DEMO, stairHall, asked(stairHall, { pieces: some }));
+		const wanted = arrangeRequestFor(DEMO, stairHall, asked(stairHall, { pieces: some }));
 		// The mirror, 28 by 38 at 84 with its bottom at 39, and the gap round it.
 		const mirror = wanted.keepOuts.at(-1)!;
 		expect(mirror.x / 25.4).closeTo(70 - 2, 1e-9);
@@ -115,7 +121,7 @@ describe('arranging a wall of a project', () => {
 		const before = planWallFast(project, wall.id);
 		if (!before.ok) throw new Error(before.error.message);
 		const found = arrange({
-			...wantedOn(project, wall, asked(wall, { style: 'salon' })),
+			...arrangeRequestFor(project, wall, asked(wall, { style: 'salon' })),
 			budget: 600
 		});
 		if (!found.ok) throw new Error(found.error.message);
@@ -147,7 +153,7 @@ describe('arranging a wall of a project', () => {
 			{ x: 2500, y: 2500 },
 			{ x: 400, y: 1300 }
 		];
-		const wanted = wantedOn(
+		const wanted = arrangeRequestFor(
 			DEMO,
 			netLoft,
 			asked(netLoft, { region: gable, style: 'free', gap: 40 })
@@ -164,8 +170,8 @@ describe('arranging a wall of a project', () => {
 	it('takes what is left out off the wall, out of the others’ way', () => {
 		const ids = idsOn(netLoft);
 		const [out, ...rest] = ids as [string, ...string[]];
-		const standing = wantedOn(DEMO, netLoft, asked(netLoft, { pieces: rest }));
-		const off = wantedOn(DEMO, netLoft, asked(netLoft, { pieces: rest, off: [out] }));
+		const standing = arrangeRequestFor(DEMO, netLoft, asked(netLoft, { pieces: rest }));
+		const off = arrangeRequestFor(DEMO, netLoft, asked(netLoft, { pieces: rest, off: [out] }));
 		expect(standing.keepOuts).length(off.keepOuts.length + 1);
 		const history = new History(DEMO);
 		const placements = activeArrangement(netLoft).placements.slice(1);
@@ -179,7 +185,7 @@ describe('arranging a wall of a project', () => {
 		history.run(movePiece(stairHall.id, 'piece-e', { x: 109 * 25.4 + 20 }));
 		history.run(lockPieces(stairHall.id, ['piece-d', 'piece-e'], true));
 		const { project } = history;
-		const found = arrange(wantedOn(project, project.walls[0]!, asked(stairHall)));
+		const found = arrange(arrangeRequestFor(project, project.walls[0]!, asked(stairHall)));
 		expect(found.ok ? '' : found.error.message).match(/piece-d and piece-e overlap/);
 	});
 
@@ -191,7 +197,10 @@ describe('arranging a wall of a project', () => {
 		] as const) {
 			const before = planWallFast(DEMO, wall.id);
 			if (!before.ok) throw new Error(before.error.message);
-			const found = arrange({ ...wantedOn(DEMO, wall, asked(wall, { style })), budget: 900 });
+			const found = arrange({
+				...arrangeRequestFor(DEMO, wall, asked(wall, { style })),
+				budget: 900
+			});
 			if (!found.ok) throw new Error(found.error.message);
 			const history = new History(DEMO);
 			const placements = placementsOf(
@@ -203,7 +212,7 @@ describe('arranging a wall of a project', () => {
 			history.run(placePieces(wall.id, placements));
 			const plan = planWallFast(history.project, wall.id);
 			if (!plan.ok) throw new Error(plan.error.message);
-			const faults = plan.value.ofPlace.map(({ caution }) => caution.code);
+			const faults = plan.value.placementCautions.map(({ caution }) => caution.code);
 			for (const code of ['pieces-overlap', 'off-wall', 'over-feature'])
 				expect(faults, `${wall.name} ${code}`).not.include(code);
 			expect(plan.value.pieces).length(idsOn(wall).length);
@@ -213,7 +222,7 @@ describe('arranging a wall of a project', () => {
 
 describe('a search in rounds', () => {
 	it('gives the best so far after each, never worse than before, and one round where nothing is to search', () => {
-		const wanted = { ...wantedOn(DEMO, netLoft, asked(netLoft)), budget: 200 };
+		const wanted = { ...arrangeRequestFor(DEMO, netLoft, asked(netLoft)), budget: 200 };
 		let [last, rounds] = [Infinity, 0];
 		for (const answer of arrangeInRounds(wanted)) {
 			if (!answer.ok) throw new Error(answer.error.message);
@@ -228,7 +237,7 @@ describe('a search in rounds', () => {
 	});
 
 	it('ends with why, when nothing fits', () => {
-		const wanted = { ...wantedOn(DEMO, netLoft, asked(netLoft)), budget: 50 };
+		const wanted = { ...arrangeRequestFor(DEMO, netLoft, asked(netLoft)), budget: 50 };
 		const tight = { ...wanted, region: { x: 0, y: 0, width: 300, height: 300 } };
 		const answers = [...arrangeInRounds(tight)];
 		expect(answers).length(1);

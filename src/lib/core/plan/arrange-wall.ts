@@ -1,5 +1,5 @@
 import { LOWEST_PIECE_MM, BELOW_CEILING_MM, WALL_END_MM } from '../base/figures/layout.ts';
-import type { Candidate, Wanted } from '../layout/arrange.ts';
+import type { Candidate, ArrangeRequest } from '../layout/arrange.ts';
 import type { Item, Region, StyleName } from '../layout/types.ts';
 import { faceOf } from '../wall/features/index.ts';
 import { aboveFurniture } from '../layout/above-furniture.ts';
@@ -62,12 +62,12 @@ export function itemOf(piece: Piece, rules: HangerRules): Item {
 }
 
 /** What to ask of `arrange` so that pieces hang on a wall as its survey lets them. */
-export function wantedOn(
+export function arrangeRequestFor(
 	project: Project,
 	wall: Wall,
 	{ style, gap, pieces, off = [], region, on, above, seed }: Asked,
 	studs: readonly number[] = []
-): Wanted {
+): ArrangeRequest {
 	const { houseRules } = project;
 	const known = piecesById(project.pieces);
 	const chosen = new Set(pieces);

@@ -2,7 +2,7 @@ import { expect } from 'chai';
 import fc from 'fast-check';
 import { DEMO } from '../../store/demo/index.ts';
 import type { DayEvent, DayEventOf } from '../model/day.ts';
-import { setHooks, standingOn, withSetHooks } from './as-hung.ts';
+import { installedHooks, currentHangings, withSetHooks } from './as-hung.ts';
 import { planWallFast } from './plan-wall-fast.ts';
 
 const plan = planWallFast(DEMO, 'stair-hall');
@@ -73,9 +73,9 @@ describe('a piece with hooks that are set already', () => {
 			...{ id: 'm', by: '', wallId: 'stair-hall', what: 'met', met: 'nothing', step: one.step },
 			...{ at: '2026-05-02T10:00:00.000Z', hookId: one.hookId, pieceId: a!.pieceId, hole: one.hole }
 		};
-		expect(setHooks([one], 'stair-hall').get(a!.pieceId)).deep.equal([one]);
-		expect(setHooks([one], 'tea-room').size).equal(0);
-		expect(setHooks([met, one], 'stair-hall').get(a!.pieceId)).deep.equal([]);
-		expect(standingOn([], 'stair-hall').size).equal(0);
+		expect(installedHooks([one], 'stair-hall').get(a!.pieceId)).deep.equal([one]);
+		expect(installedHooks([one], 'tea-room').size).equal(0);
+		expect(installedHooks([met, one], 'stair-hall').get(a!.pieceId)).deep.equal([]);
+		expect(currentHangings([], 'stair-hall').size).equal(0);
 	});
 });

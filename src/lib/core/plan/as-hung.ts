@@ -11,7 +11,7 @@ import type { PlannedHook, PlannedPiece, SetHook } from '../model/planned.ts';
 const pieceOfHook = (hookId: string): string => pointNamed(hookId)?.of ?? '';
 
 /** Hooks that were really set, by piece, in the order they were; one that met nothing, or whose hole was filled, is gone. */
-export const setHooks = memoised((day: readonly DayEvent[], wallId: string) => {
+export const installedHooks = memoised((day: readonly DayEvent[], wallId: string) => {
 	const byPiece = new Map<string, SetHook[]>();
 	const hung = new Map<string, string>();
 	const gone = (hookId: string | null) => {
@@ -19,7 +19,7 @@ export const setHooks = memoised((day: readonly DayEvent[], wallId: string) => {
 		const rest = (byPiece.get(pieceOfHook(hookId)) ?? []).filter((set) => set.hookId !== hookId);
 		byPiece.set(pieceOfHook(hookId), rest);
 	};
-	for (const event of inTime(day)) {
+	for (const event of sortByTime(day)) {
 		if (event.wallId !== wallId) continue;
 		if (event.what === 'set') {
 			const pieceId = pieceOfHook(event.hookId);
@@ -43,7 +43,7 @@ export function hookOfHole(hole: string, hung: ReadonlyMap<string, string>): str
 }
 
 /** Hangings that stand on a wall, by piece. */
-export const standingOn = memoised(
+export const currentHangings = memoised(
 	(hangings: readonly Hanging[], wallId: string) =>
 		new Map(
 			hangings
@@ -53,7 +53,7 @@ export const standingOn = memoised(
 );
 
 /** Events by when they happened, whatever order they became known in. */
-export const inTime = memoised((day: readonly DayEvent[]): DayEvent[] =>
+export const sortByTime = memoised((day: readonly DayEvent[]): DayEvent[] =>
 	[...day].sort((a, b) => a.at.localeCompare(b.at) || a.id.localeCompare(b.id))
 );
 

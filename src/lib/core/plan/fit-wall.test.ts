@@ -1,7 +1,7 @@
 import { expect } from 'chai';
 import fc from 'fast-check';
 import { fitToStuds, settle, settlementBy } from '../../store/commands/index.ts';
-import { tried } from '../../store/history.ts';
+import { preview } from '../../store/history.ts';
 import { solveYesNo } from '../../solve/yes-no.ts';
 import { modelOf, movesIn, type FitProblem } from '../fixing/fit/model.ts';
 import {
@@ -13,7 +13,7 @@ import {
 	type Placement,
 	type Project
 } from '../model/index.ts';
-import { fitWall, type FitWhom } from './fit-wall.ts';
+import { fitWall, type FitScope } from './fit-wall.ts';
 import { fixOnWall, type Framing } from './fix.ts';
 
 /** Pieces on rings 300 apart, 400 wide: their points are 150 beside their middles. */
@@ -46,7 +46,7 @@ const placements = (project: Project): Placement[] => project.walls[0]!.arrangem
 async function fit(
 	project: Project,
 	studs: readonly number[],
-	whom: FitWhom = 'all',
+	whom: FitScope = 'all',
 	lean: Framing['lean'] = null
 ) {
 	const { model, read } = fitWall(project, project.walls[0]!, { studs, lean }, whom);
@@ -123,7 +123,7 @@ describe('fitting an arrangement to the studs', () => {
 		expect([found.before, found.met.length, found.of, found.proven]).deep.equal([0, 1, 1, true]);
 		const { pieceId, way } = found.met[0]!;
 		const settlement = settlementBy(pieceId, way);
-		const moved = tried(project, fitToStuds(project.walls[0]!.id, found.moves, [settlement]));
+		const moved = preview(project, fitToStuds(project.walls[0]!.id, found.moves, [settlement]));
 		const [fix] = fixOnWall(moved, moved.walls[0]!, { studs, lean: null });
 		expect(fix!.settled).equal(true);
 		expect(fix!.now.map((use) => use.ok && use.value.ground)).deep.equal(['timber', 'timber']);
@@ -138,7 +138,7 @@ describe('fitting an arrangement to the studs', () => {
 		expect((await fit(locked, [864, 1164])).moves).deep.equal([]);
 		const loose = wallOf([1000]);
 		const [{ pieceId }] = placements(loose) as [Placement];
-		const settled = tried(
+		const settled = preview(
 			loose,
 			settle(loose.walls[0]!.id, [
 				{

@@ -7,9 +7,9 @@ import {
 	type FitProblem,
 	type Neighbours,
 	type Solved,
-	type YesNoModel
+	type BinaryProgram
 } from '../fixing/fit/model.ts';
-import { isHeavy, type ToChoose, type Way } from '../fixing/choose/choose.ts';
+import { isHeavy, type ToChoose, type FixingOption } from '../fixing/choose/choose.ts';
 import { centreX, overlap, right, top, type Rect } from '../base/geometry/rect.ts';
 import { likelyRuns } from '../wall/survey/runs.ts';
 import type { Piece } from '../piece/piece.ts';
@@ -25,7 +25,7 @@ import type { PlannedPiece } from '../model/planned.ts';
 import { piecesById, placeWall } from './plan-wall-fast.ts';
 
 /** Which pieces are to meet studs. */
-export type FitWhom = 'all' | 'heavy';
+export type FitScope = 'all' | 'heavy';
 
 /** What a move brings a piece: all of its points in studs, some, or none: it makes room. */
 export type Brings = 'all' | 'some' | 'room';
@@ -35,7 +35,7 @@ export interface StudFit {
 	/** Pieces that move, mm to the right; a group moves as one. */
 	moves: { pieceId: string; by: number; brings: Brings }[];
 	/** Pieces whose every point is then in a stud, and how. */
-	met: { pieceId: string; way: Way }[];
+	met: { pieceId: string; way: FixingOption }[];
 	/** Pieces that were to meet studs: how many there are, and how many do without a move. */
 	of: number;
 	before: number;
@@ -77,8 +77,8 @@ export function fitWall(
 	project: Project,
 	wall: Wall,
 	framing: Framing,
-	whom: FitWhom
-): { model: YesNoModel; read: (solved: Solved) => StudFit } {
+	whom: FitScope
+): { model: BinaryProgram; read: (solved: Solved) => StudFit } {
 	const units = unitsOf(project, wall, framing, whom);
 	const problem: FitProblem = {
 		units: units.map(({ pieces, moves }) => ({
@@ -127,7 +127,7 @@ function fitOf(units: readonly Unit[], chosen: readonly number[]) {
 
 const BRINGS = { 0: 'all', 1: 'some', 2: 'room' } as const;
 
-function unitsOf(project: Project, wall: Wall, framing: Framing, whom: FitWhom): Unit[] {
+function unitsOf(project: Project, wall: Wall, framing: Framing, whom: FitScope): Unit[] {
 	const arrangement = activeArrangement(wall);
 	const known = piecesById(project.pieces);
 	const runs = likelyRuns(wall);
@@ -161,7 +161,7 @@ function unitsOf(project: Project, wall: Wall, framing: Framing, whom: FitWhom):
 	});
 }
 
-function wantedAs(asked: ToChoose, { settled }: PlannedPiece, whom: FitWhom): Member['as'] {
+function wantedAs(asked: ToChoose, { settled }: PlannedPiece, whom: FitScope): Member['as'] {
 	if (asked.hungPiece.weight === null || settled) return null;
 	if (isHeavy(asked)) return 'heavy';
 	return whom === 'all' ? 'light' : null;

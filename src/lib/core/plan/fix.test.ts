@@ -1,7 +1,7 @@
 import { expect } from 'chai';
 import { DEMO } from '../../store/demo/index.ts';
 import { setPiece, settle, settlementBy, takeDown } from '../../store/commands/index.ts';
-import { tried } from '../../store/history.ts';
+import { preview } from '../../store/history.ts';
 import { NOT_CHECKED } from '../fixing/cautions/index.ts';
 import { applyEvent } from '../day/hangday/apply-event.ts';
 import { frozenPoints, newHanging } from '../day/hangday/frozen.ts';
@@ -54,7 +54,7 @@ describe('a piece that hangs, and is then planned otherwise', () => {
 		const hanging = newHanging(piece, planned, frozenPoints(planned, fixOf('A')), told);
 		return { ...project, hangings: [hanging] };
 	};
-	const heavy = tried(DEMO, setPiece(of('A').pieceId, { weight: 80 }));
+	const heavy = preview(DEMO, setPiece(of('A').pieceId, { weight: 80 }));
 	const hung = hangA(heavy);
 	const withBack = (back: Back): Project => ({
 		...hung,
@@ -77,7 +77,7 @@ describe('a piece that hangs, and is then planned otherwise', () => {
 
 	it('is still said to be too weak once it is placed nowhere', () => {
 		const piece = hung.pieces.find(({ id }) => id === of('A').pieceId)!;
-		const off = tried(hung, takeDown('stair-hall', piece));
+		const off = preview(hung, takeDown('stair-hall', piece));
 		expect(stopsOn(off).stops).deep.equal(['too-weak']);
 	});
 
@@ -101,7 +101,7 @@ describe('a stud that was missed', () => {
 	const wayOfC = (choice.ok ? choice.value.ways : []).find(({ points }) =>
 		points.some(({ ground }) => ground === 'timber')
 	)!;
-	const settled = tried(DEMO, settle('stair-hall', [settlementBy(of('C').pieceId, wayOfC)]));
+	const settled = preview(DEMO, settle('stair-hall', [settlementBy(of('C').pieceId, wayOfC)]));
 	const before = planWall(settled, 'stair-hall');
 	if (!before.ok) throw new Error(before.error.message);
 	const fixed = (fixes: readonly PieceFix[]) =>
@@ -136,7 +136,7 @@ describe('a stud that was missed', () => {
 
 	it('stops a hook that is planned there, until it is set', () => {
 		const planned = (dx: number) =>
-			tried(
+			preview(
 				{ ...settled, day: [{ ...metAt, hole: { x: hole.x + dx, y: hole.y } }] },
 				settle('stair-hall', [settlementBy(of('C').pieceId, wayOfC)])
 			);

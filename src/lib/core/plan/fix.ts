@@ -4,9 +4,9 @@ import { weightToReckon } from '../piece/weight/piece-weight.ts';
 import type { Caution } from '../base/caution.ts';
 import { fixCautions } from '../fixing/cautions/index.ts';
 import { fixingOf, type LeftBehind } from '../catalogue/details/index.ts';
-import { bedAt } from '../fixing/choose/bed.ts';
+import { groundAt } from '../fixing/choose/hole-ground.ts';
 import { failedNear } from '../fixing/choose/failed.ts';
-import { leftAt } from '../fixing/choose/left.ts';
+import { reusableFixingAt } from '../fixing/choose/reusable.ts';
 import { chooseFixings, type FixChoice, type ToChoose } from '../fixing/choose/choose.ts';
 import { useOf, withinRule, type Use } from '../fixing/choose/holds.ts';
 import { rolesOf } from '../fixing/choose/poses.ts';
@@ -163,7 +163,12 @@ function usesNow(
 			return [failedHere];
 		return [
 			useOf(fixingOf(hook.kind), {
-				bed: bedAt(wall.made, studs, hook.hole.x, leftAt(left, hook.bearing, project.kit)),
+				bed: groundAt(
+					wall.made,
+					studs,
+					hook.hole.x,
+					reusableFixingAt(left, hook.bearing, project.kit)
+				),
 				roles,
 				point,
 				piece: hungPiece(piece),

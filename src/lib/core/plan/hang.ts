@@ -4,7 +4,12 @@ import { TAPE_READING_MM } from '../base/figures/readings.ts';
 import type { Caution } from '../base/caution.ts';
 import { addUp, combine, minus, plus, type Derived } from '../base/derived.ts';
 import { bearingToHole, type HookKind } from '../catalogue/facts/index.ts';
-import { hangerOf, type HangerRules, type Hung, type WallPoint } from '../piece/hangers/index.ts';
+import {
+	hangerOf,
+	type HangerRules,
+	type HangSolution,
+	type WallPoint
+} from '../piece/hangers/index.ts';
 import { withSuitability } from '../piece/hangers/suited.ts';
 import { memoised } from '../base/memo.ts';
 import type { Fix } from '../model/fix.ts';
@@ -18,14 +23,14 @@ import type { PlannedHook, PlannedPiece } from '../model/planned.ts';
 import { placePiece, splitFloor, type CentreLine, type Placed } from '../model/placed.ts';
 
 /** What follows from a piece's back. */
-export const hangPiece = memoised((piece: Piece, rules: HangerRules): Result<Hung> => {
+export const hangPiece = memoised((piece: Piece, rules: HangerRules): Result<HangSolution> => {
 	const hanger = hangerOf(piece.back);
 	const facts = hungPiece(piece);
 	return withSuitability(hanger.solve(piece.back, facts, rules), hanger, facts, rules);
 });
 
 /** The same with its hooks as they were settled for the place where it hangs. */
-const hangAsFixed = memoised((fix: Fix, piece: Piece, rules: HangerRules): Result<Hung> => {
+const hangAsFixed = memoised((fix: Fix, piece: Piece, rules: HangerRules): Result<HangSolution> => {
 	const hanger = hangerOf(piece.back);
 	const places = fix.points.flatMap(({ x }) => x ?? []);
 	if (!hanger.meet || places.length !== fix.points.length) return hangPiece(piece, rules);
@@ -146,7 +151,7 @@ function cordTo(height: Derived, rail: number): Derived {
 	);
 }
 
-function railCautions({ points }: Hung, hooks: readonly PlannedHook[]): Caution[] {
+function railCautions({ points }: HangSolution, hooks: readonly PlannedHook[]): Caution[] {
 	if (!points.some(({ fromRail }) => fromRail)) return [];
 	if (hooks.some(({ cord }) => cord === null)) return [care('no-rail')];
 	if (hooks.some(({ cord }) => cord!.value <= 0)) return [stop('above-rail')];

@@ -8,7 +8,7 @@ import {
 	setPiece
 } from '../../store/commands/index.ts';
 import { DEMO } from '../../store/demo/index.ts';
-import { tried, type Command } from '../../store/history.ts';
+import { preview, type Command } from '../../store/history.ts';
 import { frozenPoints, newHanging } from '../day/hangday/frozen.ts';
 import { startFeature, startPlacement } from '../model/index.ts';
 import type { Project } from '../model/project.ts';
@@ -23,7 +23,7 @@ const on = (project: Project, wallId: string) => {
 };
 const idOf = (letter: string) => DEMO.pieces.find((piece) => piece.letter === letter)!.id;
 const changed = (project: Project, ...commands: Command[]): Project =>
-	commands.reduce(tried, project);
+	commands.reduce(preview, project);
 const hang = (project: Project, letter: string): Project => {
 	const planned = on(project, HALL).pieces.find((piece) => piece.letter === letter)!;
 	const piece = project.pieces.find(({ id }) => id === planned.pieceId)!;

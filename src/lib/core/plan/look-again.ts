@@ -1,12 +1,12 @@
-import { NOT_OFFERED } from '../../words/en/second-look.ts';
+import { NOT_OFFERED } from '../../words/en/layout-issues.ts';
 import { hangingOf } from '../layout/outlined.ts';
-import { secondLook, type Glance } from '../layout/second-look.ts';
+import { lintLayout, type LayoutIssue } from '../layout/lint-layout.ts';
 import type { Move } from '../layout/outlined.ts';
 import { faceOf } from '../wall/features/index.ts';
 import { activeArrangement } from '../model/arrangement.ts';
 import type { Project } from '../model/project.ts';
 import type { Wall } from '../model/wall.ts';
-import type { PieceCaution } from './clear.ts';
+import type { PieceCaution } from './placement-conflicts.ts';
 import { movedBy } from '../model/placed.ts';
 import { planWallFast, type WallPlan } from './plan-wall-fast.ts';
 
@@ -14,7 +14,7 @@ import { planWallFast, type WallPlan } from './plan-wall-fast.ts';
  * What a practised eye would find on a wall. A mend is offered where it leaves alone what hangs or is locked, and
  * brings neither a caution nor another fault; else it is said why not.
  */
-export function lookAgain(project: Project, wallId: string): Glance[] {
+export function lookAgain(project: Project, wallId: string): LayoutIssue[] {
 	const seen = look(project, wallId);
 	if (!seen) return [];
 	return seen.glances.map((glance) => {
@@ -28,7 +28,7 @@ export function lookAgain(project: Project, wallId: string): Glance[] {
 interface Seen {
 	wall: Wall;
 	plan: WallPlan;
-	glances: Glance[];
+	glances: LayoutIssue[];
 }
 
 function look(project: Project, wallId: string): Seen | null {
@@ -36,7 +36,7 @@ function look(project: Project, wallId: string): Seen | null {
 	const plan = planWallFast(project, wallId);
 	if (!wall || !plan.ok) return null;
 	const { pieces, centreLine } = plan.value;
-	const glances = secondLook({
+	const glances = lintLayout({
 		pieces: pieces.map(hangingOf),
 		beneath: wall.features.filter((feature) => faceOf(feature).centres),
 		centreLine: centreLine.y,
@@ -62,7 +62,7 @@ function speaksAgainst(
 	const known = new Set(plan.cautions.map(keyOf));
 	const added = after.plan.cautions.find((caution) => !known.has(keyOf(caution)));
 	if (added) return NOT_OFFERED.trouble({ what: added.caution.message });
-	const count = (all: readonly Glance[], of: Glance['code']) =>
+	const count = (all: readonly LayoutIssue[], of: LayoutIssue['code']) =>
 		all.filter(({ code }) => code === of).length;
 	const worse = after.glances.find(({ code }) => count(after.glances, code) > count(glances, code));
 	return worse ? NOT_OFFERED.fault({ what: worse.says }) : null;

@@ -1,7 +1,7 @@
 import { expect } from 'chai';
 import { DEMO } from '../../store/demo/index.ts';
 import { settle } from '../../store/commands/index.ts';
-import { tried } from '../../store/history.ts';
+import { preview } from '../../store/history.ts';
 import { bagOf } from '../fixing/bag/bag.ts';
 import type { Feature } from '../wall/features/index.ts';
 import { startFeature } from '../model/start.ts';
@@ -36,7 +36,7 @@ describe('old holes', () => {
 		const here = planWallFast(DEMO, 'stair-hall');
 		const piece = here.ok && here.value.pieces.find(({ letter }) => letter === 'F');
 		const [hook] = (piece || null)!.hooks;
-		const settled = tried(
+		const settled = preview(
 			surveyed,
 			settle('stair-hall', [
 				{

@@ -1,6 +1,6 @@
 import { fail, stop } from './said.ts';
 import { lazy, memoised, memoisedOn } from '../base/memo.ts';
-import { schedule, type Mark } from '../marking/marks/schedule.ts';
+import { computeMarks, type Mark } from '../marking/marks/compute-marks.ts';
 import { activeArrangement, rulesOn, type Project, type Wall } from '../model/index.ts';
 import type { Piece } from '../piece/piece.ts';
 import type { Placement } from '../model/wall.ts';
@@ -10,8 +10,8 @@ import { hookOf } from '../catalogue/facts/index.ts';
 import { surveyFaults, wallCautions as cautionsOf } from '../wall/survey/cautions.ts';
 import { surveyParts } from '../wall/survey/parts.ts';
 import { likelyRuns, runCautions, type Run } from '../wall/survey/runs.ts';
-import { asHung, placeOf, setHooks, standingOn, withSetHooks } from './as-hung.ts';
-import { crowding, type PieceCaution } from './clear.ts';
+import { asHung, placeOf, installedHooks, currentHangings, withSetHooks } from './as-hung.ts';
+import { placementConflicts, type PieceCaution } from './placement-conflicts.ts';
 import { planPiece } from './hang.ts';
 import type { PlannedPiece } from '../model/planned.ts';
 import { centreLineOf, type CentreLine } from '../model/placed.ts';
@@ -26,7 +26,7 @@ export interface WallPlan {
 	marks: Mark[];
 	cautions: PieceCaution[];
 	/** Those of them that come from where a piece hangs, and not from its back. */
-	ofPlace: PieceCaution[];
+	placementCautions: PieceCaution[];
 	/** Where cables and pipes are likely. */
 	runs: Run[];
 	/** What the wall itself calls for, and what does not agree in its survey. */
@@ -47,8 +47,8 @@ export function placeWall(
 	const { placements } = activeArrangement(wall);
 	const centreLine = centreLineOf(wall, placements, houseRules);
 	const known = piecesById(project.pieces);
-	const standing = standingOn(project.hangings, wall.id);
-	const sets = setHooks(project.day, wall.id);
+	const standing = currentHangings(project.hangings, wall.id);
+	const sets = installedHooks(project.day, wall.id);
 	const elsewhere = hangsElsewhere(project, wall.id);
 	const pieces = placementsOn(project, wall).flatMap((placement) => {
 		const piece = known.get(placement.pieceId);
@@ -72,7 +72,7 @@ export function placeWall(
 /** Placements of a wall; what hangs on it is on it, also where the arrangement that stands does not hold it. */
 export function placementsOn({ hangings }: Pick<Project, 'hangings'>, wall: Wall): Placement[] {
 	const { placements } = activeArrangement(wall);
-	const standing = standingOn(hangings, wall.id);
+	const standing = currentHangings(hangings, wall.id);
 	if (standing.size === 0) return placements;
 	const placed = new Set(placements.map(({ pieceId }) => pieceId));
 	const unplaced = [...standing.values()].filter(({ pieceId }) => !placed.has(pieceId));
@@ -112,14 +112,14 @@ export function planWallFast(project: Project, wallId: string): Result<WallPlan>
 	const { centreLine, pieces } = placeWall(project, wall);
 	const { runs, wallCautions } = ofSurvey(wall);
 	const houseRules = rulesOn(project.houseRules, wall.units);
-	const marks = lazy(() => schedule({ wall, pieces, centreLine, houseRules }));
-	const ofPlace = lazy(() => [
-		...crowding(pieces, wall),
+	const marks = lazy(() => computeMarks({ wall, pieces, centreLine, houseRules }));
+	const placementCautions = lazy(() => [
+		...placementConflicts(pieces, wall),
 		...pieces.flatMap((piece) => drilling(piece, runs))
 	]);
 	const cautions = lazy(() => [
 		...pieces.flatMap(({ pieceId, cautions }) => cautions.map((caution) => ({ pieceId, caution }))),
-		...ofPlace()
+		...placementCautions()
 	]);
 	return ok({
 		revision: project.revision,
@@ -132,8 +132,8 @@ export function planWallFast(project: Project, wallId: string): Result<WallPlan>
 		get cautions() {
 			return cautions();
 		},
-		get ofPlace() {
-			return ofPlace();
+		get placementCautions() {
+			return placementCautions();
 		},
 		runs,
 		wallCautions
@@ -147,7 +147,7 @@ export function marksOfPiece(
 	of: PlannedPiece
 ): Mark[] {
 	const wall = walls.find(({ id }) => id === wallId)!;
-	return schedule({
+	return computeMarks({
 		wall,
 		pieces,
 		of: [of],

@@ -1,7 +1,7 @@
 import { expect } from 'chai';
 import { DEMO } from '../../store/demo/index.ts';
 import { movePieces, setPieces } from '../../store/commands/index.ts';
-import { tried } from '../../store/history.ts';
+import { preview } from '../../store/history.ts';
 import type { Project } from '../model/project.ts';
 import { planWallFast } from './plan-wall-fast.ts';
 import { scoreOnWall } from './score-wall.ts';
@@ -22,7 +22,7 @@ describe('the score of a wall as it hangs', () => {
 
 	it('falls when one hangs a slip lower', () => {
 		const lower = movePieces('net-loft', [{ id: 'piece-u', dx: 0, dy: -6 }], plan.pieces);
-		const slipped = of(tried(DEMO, lower)).score!;
+		const slipped = of(preview(DEMO, lower)).score!;
 		expect(slipped.parts.nearly!).above(0);
 		expect(slipped.total).above(score!.total);
 	});
@@ -34,7 +34,7 @@ describe('the score of a wall as it hangs', () => {
 			hall.pieces.map(({ pieceId }) => ({ id: pieceId, dx: 60, dy: 0 })),
 			hall.pieces
 		);
-		expect(of(tried(DEMO, aside), 'stair-hall').score!.parts.balance!).above(
+		expect(of(preview(DEMO, aside), 'stair-hall').score!.parts.balance!).above(
 			before!.parts.balance!
 		);
 	});
@@ -47,7 +47,7 @@ describe('the score of a wall as it hangs', () => {
 			DEMO.pieces.map(({ id }) => id),
 			{ colour: '' }
 		);
-		expect(known(tried(DEMO, unsaid), 'colours')).equal(null);
+		expect(known(preview(DEMO, unsaid), 'colours')).equal(null);
 		expect(known(DEMO, 'bones')).equal(null);
 		// The mirror’s hooks lie 5 in on either side of 84.
 		const hooks = [(84 - 5) * 25.4, (84 + 5) * 25.4];

@@ -18,26 +18,28 @@ function planned(change: (wall: Wall, project: Project) => void, wallId = 'stair
 	if (!plan.ok) throw new Error(plan.error.message);
 	return plan.value;
 }
-const ofPlace = (plan: WallPlan, piece: string) =>
-	plan.ofPlace.filter(({ pieceId }) => pieceId === piece).map(({ caution }) => caution.code);
+const placementCautions = (plan: WallPlan, piece: string) =>
+	plan.placementCautions
+		.filter(({ pieceId }) => pieceId === piece)
+		.map(({ caution }) => caution.code);
 
 describe('what the survey does to the plan', () => {
 	it('has nothing to say against the demo as it hangs, but where a hand needs room', () => {
 		const plan = planned(() => undefined);
-		expect(plan.ofPlace.map(({ caution }) => caution.grade)).not.include('stop');
+		expect(plan.placementCautions.map(({ caution }) => caution.grade)).not.include('stop');
 		expect(plan.wallCautions.filter(({ path }) => path !== undefined)).deep.equal([]);
 	});
 
 	it('keeps pieces under a sloping ceiling and above the floor', () => {
 		// A ceiling that comes down to 60 in at the right end stands at 80.6 over the right edge of E, whose top is 71.75.
 		const low = planned((wall) => (wall.ceiling = [{ x: 168 * inch, y: 60 * inch }]));
-		expect(ofPlace(low, 'piece-e')).not.include('off-wall');
+		expect(placementCautions(low, 'piece-e')).not.include('off-wall');
 		const lower = planned((wall) => {
 			wall.levels.readings = [];
 			wall.ceiling = [{ x: 130 * inch, y: 60 * inch }];
 		});
-		expect(ofPlace(lower, 'piece-e')).include('off-wall');
-		expect(ofPlace(lower, 'piece-g')).not.include('off-wall');
+		expect(placementCautions(lower, 'piece-e')).include('off-wall');
+		expect(placementCautions(lower, 'piece-g')).not.include('off-wall');
 	});
 
 	it('reads “floor here” from the tread of a stair', () => {
@@ -72,9 +74,9 @@ describe('what the survey does to the plan', () => {
 			const radiator = startFeature(() => 'r', 'radiator', wall);
 			wall.features.push({ ...radiator, x: 105 * inch, y: 5 * inch, width: 20 * inch });
 		});
-		expect(ofPlace(plan, 'piece-c')).include('over-people');
-		expect(ofPlace(plan, 'piece-a')).include('door-swing');
-		expect(ofPlace(plan, 'piece-f')).include('over-heat');
+		expect(placementCautions(plan, 'piece-c')).include('over-people');
+		expect(placementCautions(plan, 'piece-a')).include('door-swing');
+		expect(placementCautions(plan, 'piece-f')).include('over-heat');
 	});
 
 	it('shows in the station’s note what is to settle', () => {

@@ -8,7 +8,7 @@ import {
 } from '../../core/index.ts';
 import * as commands from './index.ts';
 import { DEMO } from '../demo/index.ts';
-import { History, tried, type Command } from '../history.ts';
+import { History, preview, type Command } from '../history.ts';
 
 const after = (...run: Command[]): Project => {
 	const history = new History(DEMO);
@@ -162,7 +162,7 @@ describe('the wall', () => {
 
 describe('tried', () => {
 	it('shows what a command would do, and leaves the project alone', () => {
-		const shown = tried(DEMO, commands.movePiece('stair-hall', 'piece-a', { x: 5 }));
+		const shown = preview(DEMO, commands.movePiece('stair-hall', 'piece-a', { x: 5 }));
 		expect(activeArrangement(shown.walls[0]!).placements[0]!.x).equal(5);
 		expect(activeArrangement(DEMO.walls[0]!).placements[0]!.x).not.equal(5);
 		expect(shown.walls[1]).equal(DEMO.walls[1]);

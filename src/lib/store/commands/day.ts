@@ -7,7 +7,7 @@ import {
 	type Piece,
 	type Project
 } from '../../core/index.ts';
-import { tried, type Command } from '../history.ts';
+import { preview, type Command } from '../history.ts';
 import { hangOnWall } from './arrangement.ts';
 
 /** Something that happened while hanging. */
@@ -25,7 +25,7 @@ export const bringToWall = (
 ): Command => ({
 	name: ACTS.takeDownAndPutItOnThisWall({ letter: piece.letter }),
 	recipe: (draft) =>
-		become(draft, (before) => tried(applyEvent(before, takenDown), hangOnWall(wallId, piece, x)))
+		become(draft, (before) => preview(applyEvent(before, takenDown), hangOnWall(wallId, piece, x)))
 });
 
 /** Makes of a draft what a pure function makes of the project; nothing of the project itself is touched. */

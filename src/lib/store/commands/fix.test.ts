@@ -1,7 +1,7 @@
 import { expect } from 'chai';
 import { planWallFast, type Project, type Settlement } from '../../core/index.ts';
 import { DEMO } from '../demo/index.ts';
-import { History, tried } from '../history.ts';
+import { History, preview } from '../history.ts';
 import { fitToStuds, pack, setOwnHook, setPaper, settle, takeKit, unsettle } from './index.ts';
 
 const placementOf = ({ walls }: Project, pieceId: string) =>
@@ -17,7 +17,7 @@ const onHooks = (more: Partial<Settlement> = {}): Settlement => ({
 describe('settling', () => {
 	it('keeps the hooks, and moves the piece where its way says', () => {
 		const before = placementOf(DEMO, 'piece-a');
-		const settled = tried(DEMO, settle('stair-hall', [onHooks({ nudge: 6, top: 1900 })]));
+		const settled = preview(DEMO, settle('stair-hall', [onHooks({ nudge: 6, top: 1900 })]));
 		const { x, height, fix } = placementOf(settled, 'piece-a');
 		expect(x).equal(before.x + 6);
 		expect(height).deep.equal({ from: 'top', at: 1900 });
@@ -26,12 +26,12 @@ describe('settling', () => {
 		const planned = plan.ok && plan.value.pieces.find(({ letter }) => letter === 'A')!;
 		expect((planned || null)!.settled).equal(true);
 		expect((planned || null)!.rect.y + (planned || null)!.rect.height).closeTo(1900, 1e-9);
-		const opened = tried(settled, unsettle('stair-hall', 'piece-a'));
+		const opened = preview(settled, unsettle('stair-hall', 'piece-a'));
 		expect(placementOf(opened, 'piece-a').fix).equal(null);
 	});
 
 	it('leaves alone what is not there', () => {
-		expect(tried(DEMO, settle('no-such-wall', [onHooks()]))).equal(DEMO);
+		expect(preview(DEMO, settle('no-such-wall', [onHooks()]))).equal(DEMO);
 		const history = new History(DEMO);
 		history.run(settle('stair-hall', [onHooks({ pieceId: 'no-such-piece' })]));
 		expect(history.canUndo).equal(null);
@@ -59,24 +59,24 @@ describe('settling', () => {
 
 describe('what a person brings', () => {
 	it('is ticked off and on again, each thing once', () => {
-		const packed = [pack('a', true), pack('b', true), pack('a', true)].reduce(tried, DEMO);
+		const packed = [pack('a', true), pack('b', true), pack('a', true)].reduce(preview, DEMO);
 		expect(packed.packed).deep.equal(['b', 'a']);
-		expect(tried(packed, pack('b', false)).packed).deep.equal(['a']);
+		expect(preview(packed, pack('b', false)).packed).deep.equal(['a']);
 	});
 
 	it('is a kit that goes over that of the project, hook by hook', () => {
-		const known = tried(DEMO, setOwnHook('nail', { dy: -2 }));
-		const counted = tried(known, setOwnHook('screw', { stock: 12 }));
+		const known = preview(DEMO, setOwnHook('nail', { dy: -2 }));
+		const counted = preview(known, setOwnHook('screw', { stock: 12 }));
 		const own = { nail: { dy: -3, rating: null, standOff: 4, stock: null } };
-		const { kit } = tried(counted, takeKit(own));
+		const { kit } = preview(counted, takeKit(own));
 		expect(kit.nail).deep.equal(own.nail);
 		expect(kit.screw!.stock).equal(12);
 		// A hook of which nothing is known any more is none of the kit’s.
-		expect(tried(known, setOwnHook('nail', { dy: null })).kit).deep.equal({});
+		expect(preview(known, setOwnHook('nail', { dy: null })).kit).deep.equal({});
 	});
 
 	it('is paper, changed field by field', () => {
-		const { paper } = tried(DEMO, setPaper({ rollWidth: 600 }));
+		const { paper } = preview(DEMO, setPaper({ rollWidth: 600 }));
 		expect(paper).deep.equal({ ...DEMO.paper, rollWidth: 600 });
 	});
 });

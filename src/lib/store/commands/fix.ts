@@ -1,5 +1,5 @@
 import { ACTS } from '../../words/en/acts.ts';
-import { activeArrangement, type Settlement, type Way } from '../../core/index.ts';
+import { activeArrangement, type Settlement, type FixingOption } from '../../core/index.ts';
 import type { Command } from '../history.ts';
 import { putBack } from './back.ts';
 import { pieceIn, wallIn } from './find.ts';
@@ -7,7 +7,7 @@ import { pieceIn, wallIn } from './find.ts';
 /** Settling a piece by a way that was chosen for it. */
 export const settlementBy = (
 	pieceId: string,
-	{ back, nudge, top, points, places }: Way
+	{ back, nudge, top, points, places }: FixingOption
 ): Settlement => ({
 	...{ pieceId, back, nudge, top },
 	points: points.map(({ hook, x }) => ({ hook, x: places ? x : null }))

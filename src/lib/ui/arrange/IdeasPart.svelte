@@ -8,7 +8,7 @@
 		itemOf,
 		placementsOf,
 		say,
-		wantedOn,
+		arrangeRequestFor,
 		usualRegion,
 		formatLength,
 		type Candidate,
@@ -96,7 +96,7 @@
 		};
 		// A plain copy: a worker takes no proxies.
 		const task = {
-			wanted: wantedOn(project, wall, asked, watch.known),
+			wanted: arrangeRequestFor(project, wall, asked, watch.known),
 			larger: view.region && usualRegion(wall)
 		};
 		ideas.ask(JSON.parse(JSON.stringify(task)));

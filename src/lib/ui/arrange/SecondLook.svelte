@@ -3,7 +3,7 @@
 	import {
 		lookAgain,
 		say,
-		type Glance,
+		type LayoutIssue,
 		type Styles,
 		type Wall,
 		type WallPlan
@@ -16,7 +16,7 @@
 
 	const session = $derived(getSession()());
 	const view = $derived(getView()());
-	let last: Glance[] = [];
+	let last: LayoutIssue[] = [];
 	/** A drag is not judged before it ends. */
 	const glances = $derived.by(() => {
 		if (session.showing) return last;
@@ -26,7 +26,7 @@
 
 	$effect(() => () => (view.glance = null));
 
-	function mend({ mend }: Glance) {
+	function mend({ mend }: LayoutIssue) {
 		if (!mend) return;
 		view.glance = null;
 		session.run(movePieces(wall.id, mend.moves, plan.pieces));

@@ -10,7 +10,7 @@
 	} from '$lib/core/index.ts';
 	import CautionList from '../CautionList.svelte';
 	import Measure from '../Measure.svelte';
-	import { whatIsThere } from '../puts.ts';
+	import { markTypeLabel } from '../puts.ts';
 	import SumLine from '../SumLine.svelte';
 	import { drivenSaid, repeatSaid } from './mark-said.ts';
 
@@ -51,7 +51,7 @@
 		</p>
 		<p class="figure">
 			<Measure mm={mark.up.exact.value} printed={mark.up.printed} {styles} />
-			<span>{whatIsThere(mark)}, {mark.up.way} {mark.up.datum}</span>
+			<span>{markTypeLabel(mark)}, {mark.up.way} {mark.up.datum}</span>
 		</p>
 	{/snippet}
 	{#if mark.levelWith}

@@ -1,8 +1,8 @@
 <script lang="ts">
 	import { Anchor, CircleCheck, CircleAlert } from '@lucide/svelte';
-	import { say, stayLevel, type Hung, type Styles } from '$lib/core/index.ts';
+	import { say, stayLevel, type HangSolution, type Styles } from '$lib/core/index.ts';
 
-	let { hung, styles }: { hung: Hung; styles: Styles } = $props();
+	let { hung, styles }: { hung: HangSolution; styles: Styles } = $props();
 
 	const ANSWERS = {
 		points: { icon: Anchor, text: 'Yes: by its points.' },

@@ -2,7 +2,7 @@ import { expect } from 'chai';
 import { byFormula, planWall, type HookKind, type Mark } from '$lib/core/index.ts';
 import { settle } from '$lib/store/commands/index.ts';
 import { DEMO } from '$lib/store/demo/index.ts';
-import { tried } from '$lib/store/history.ts';
+import { preview } from '$lib/store/history.ts';
 import { drivenSaid, repeatSaid, usesByMark } from './mark-said.ts';
 
 const INCH = { unit: 'in', denominator: 32 } as const;
@@ -10,7 +10,7 @@ const INCH = { unit: 'in', denominator: 32 } as const;
 function driven(wallId: string, pieceId: string, hook: HookKind): string {
 	const { back } = DEMO.pieces.find(({ id }) => id === pieceId)!;
 	const points = [0, 1].map(() => ({ hook, x: null }));
-	const plan = planWall(tried(DEMO, settle(wallId, [{ pieceId, back, points }])), wallId);
+	const plan = planWall(preview(DEMO, settle(wallId, [{ pieceId, back, points }])), wallId);
 	if (!plan.ok) throw new Error(plan.error.message);
 	const { pieces, fixes, marks } = plan.value;
 	const mark = marks.findLast((each) => each.pieceId === pieceId) as Mark;

@@ -52,7 +52,7 @@
 	);
 	const lamp = $derived(spotFor(planned, piece, wall));
 	const notes = $derived(careNotes(piece));
-	const near = $derived(nearIt(plan.ofPlace, piece.id));
+	const near = $derived(nearIt(plan.placementCautions, piece.id));
 	const plain = (value: number) => String(value);
 	const setHours = (key: 'hoursPerDay' | 'daysPerYear') => (value: number | null) =>
 		session.run(setLit(wall.id, { ...wall.lit, [key]: value ?? 0 }));

@@ -1,5 +1,5 @@
 <script lang="ts" generics="D extends object">
-	import { datumKey, type HookedTape, type HouseRules } from '$lib/core/index.ts';
+	import { datumKey, type TapeOrigin, type HouseRules } from '$lib/core/index.ts';
 	import type { Frame } from './frame.ts';
 	import { ticks } from './ticks.ts';
 
@@ -9,9 +9,9 @@
 		units: HouseRules['units'];
 		/** Length of wall it lies along, mm. */
 		length: number;
-		hooked: HookedTape<D>;
+		hooked: TapeOrigin<D>;
 		/** Every place it can be hooked; asked for only when the hook is moved. */
-		datums: () => HookedTape<D>[];
+		datums: () => TapeOrigin<D>[];
 		onhook: (datum: D) => void;
 	}
 
@@ -36,14 +36,14 @@
 	let dragging = $state(false);
 	let svg: SVGGElement | undefined = $state();
 	/** Places in order along the tape, one for each spot: the first that is named there. */
-	function spots(): HookedTape<D>[] {
+	function spots(): TapeOrigin<D>[] {
 		const all = datums();
 		return all
 			.filter(({ at }, index) => all.findIndex((d) => Math.abs(d.at - at) < 0.5) === index)
 			.toSorted((a, b) => a.at - b.at);
 	}
 
-	function nearest(mm: number): HookedTape<D> {
+	function nearest(mm: number): TapeOrigin<D> {
 		return spots().reduce((a, b) => (Math.abs(b.at - mm) < Math.abs(a.at - mm) ? b : a));
 	}
 

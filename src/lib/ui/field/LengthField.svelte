@@ -47,8 +47,7 @@
 	function read(text: string) {
 		const result = readLength(text, unit);
 		if (!result.ok) return result;
-		if (!signed && (result.value < 0 || (result.value === 0 && !zero)))
-			return fail('not-positive');
+		if (!signed && (result.value < 0 || (result.value === 0 && !zero))) return fail('not-positive');
 		return result;
 	}
 

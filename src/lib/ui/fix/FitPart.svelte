@@ -2,7 +2,7 @@
 	import { Magnet } from '@lucide/svelte';
 	import {
 		formatLength,
-		type FitWhom,
+		type FitScope,
 		type Framing,
 		type Result,
 		type StudFit,
@@ -27,7 +27,7 @@
 
 	const session = $derived(getSession()());
 	const worker = new LatestOnlyWorker<FitQuestion, Result<StudFit>>(startFitWorker);
-	let whom: FitWhom = $state('all');
+	let whom: FitScope = $state('all');
 	const found = $derived(worker.answer?.ok ? worker.answer.value : null);
 	const trouble = $derived(worker.answer?.ok === false ? worker.answer.error.message : '');
 	const { pieces } = $derived(session.project);

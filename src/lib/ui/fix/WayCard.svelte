@@ -6,13 +6,13 @@
 		say,
 		TOOLS,
 		type Styles,
-		type Way
+		type FixingOption
 	} from '$lib/core/index.ts';
 	import FixingSheet from './FixingSheet.svelte';
 	import UseBar from './UseBar.svelte';
 
 	interface Props {
-		way: Way;
+		way: FixingOption;
 		styles: Styles;
 		/** It comes first in the ranking. */
 		first: boolean;
@@ -63,7 +63,7 @@
 		{#each lines as { hook, ground, use, load } (`${hook} ${ground}`)}
 			<p class="line">
 				In {GROUNDS[ground]} each carries
-				<span class="measure">{formatForce(load.down, unit)}</span> and may carry
+				<span class="measure">{formatForce(load.down, unit)}</span> and may mergePreviousBack
 				<span class="measure">{formatForce(use.may, unit)}</span>: {say(use.says, styles.lead)}.
 			</p>
 		{/each}

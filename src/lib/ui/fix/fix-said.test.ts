@@ -2,7 +2,7 @@ import { expect } from 'chai';
 import { planWall, type Project } from '../../core/index.ts';
 import { movePiece, setPiece, settle, settlementBy, unsettle } from '../../store/commands/index.ts';
 import { DEMO } from '../../store/demo/index.ts';
-import { tried } from '../../store/history.ts';
+import { preview } from '../../store/history.ts';
 import { fixState } from './fix-said.ts';
 
 function said(project: Project, letter: string): string {
@@ -20,7 +20,7 @@ const asFirst = (project: Project, letter: string): Project => {
 	const { pieceId } = plan.value.pieces.find((piece) => piece.letter === letter)!;
 	const { choice } = plan.value.fixes.find((each) => each.pieceId === pieceId)!;
 	if (!choice.ok) throw new Error(choice.error.message);
-	return tried(project, settle('stair-hall', [settlementBy(pieceId, choice.value.ways[0]!)]));
+	return preview(project, settle('stair-hall', [settlementBy(pieceId, choice.value.ways[0]!)]));
 };
 
 describe('how a piece stands in Fix', () => {
@@ -30,25 +30,25 @@ describe('how a piece stands in Fix', () => {
 		expect(said(DEMO, 'C')).equal('stop: to settle; its hook is too weak, 155 %');
 		const settled = asFirst(DEMO, 'C');
 		expect(said(settled, 'C')).equal('good: settled, 93 %');
-		expect(said(tried(settled, unsettle('stair-hall', 'piece-c')), 'C')).equal(
+		expect(said(preview(settled, unsettle('stair-hall', 'piece-c')), 'C')).equal(
 			'open: to settle; its hook does, 93 %'
 		);
 	});
 
 	it('opens again when the piece moves along the wall, and not when it moves up', () => {
 		const settled = asFirst(DEMO, 'A');
-		const moved = (to: object) => tried(settled, movePiece('stair-hall', 'piece-a', to));
+		const moved = (to: object) => preview(settled, movePiece('stair-hall', 'piece-a', to));
 		expect(said(moved({ x: 900 }), 'A')).match(/^open: to settle/);
 		expect(said(moved({ height: { from: 'top', at: 1900 } }), 'A')).equal('good: settled, 33 %');
 	});
 
 	it('says what stands in the way', () => {
-		const heavier = tried(asFirst(DEMO, 'A'), setPiece('piece-a', { weight: 30 }));
+		const heavier = preview(asFirst(DEMO, 'A'), setPiece('piece-a', { weight: 30 }));
 		expect(said(heavier, 'A')).match(/^stop: settled, too weak now/);
-		expect(said(tried(DEMO, setPiece('piece-a', { weight: null })), 'A')).equal(
+		expect(said(preview(DEMO, setPiece('piece-a', { weight: null })), 'A')).equal(
 			'open: weigh it first'
 		);
-		expect(said(tried(DEMO, setPiece('piece-a', { weight: 400 })), 'A')).equal(
+		expect(said(preview(DEMO, setPiece('piece-a', { weight: 400 })), 'A')).equal(
 			'stop: nothing serves here'
 		);
 		expect(fixState(undefined, false)).deep.equal({ as: 'wait', text: 'not checked yet' });

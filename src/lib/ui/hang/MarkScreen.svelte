@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { formatLength, hookOf, secondMeasures, type Mark } from '$lib/core/index.ts';
-	import { whatIsThere } from '../puts.ts';
+	import { markTypeLabel } from '../puts.ts';
 	import BigMeasure from './BigMeasure.svelte';
 	import Foot from './Foot.svelte';
 	import type { ReadOn } from './read-on.svelte.ts';
@@ -29,7 +29,7 @@
 	}
 </script>
 
-<p class="hook">{hook.name}: the cross is for its {whatIsThere(mark)}.</p>
+<p class="hook">{hook.name}: the cross is for its {markTypeLabel(mark)}.</p>
 {#if mark.levelWith}
 	<BigMeasure
 		printed={mark.levelWith.printed}

@@ -5,12 +5,12 @@
 		hungPiece,
 		say,
 		tapeStrip,
-		type Hung,
+		type HangSolution,
 		type Piece,
 		type Styles
 	} from '$lib/core/index.ts';
 
-	let { piece, hung, styles }: { piece: Piece; hung: Hung; styles: Styles } = $props();
+	let { piece, hung, styles }: { piece: Piece; hung: HangSolution; styles: Styles } = $props();
 
 	const strip = $derived(tapeStrip(hung.points, hungPiece(piece)));
 	const steps = $derived(hangerOf(piece.back).steps(piece.back));

@@ -13,7 +13,7 @@
 		steadyCurve,
 		tensionCurve,
 		wireNeed,
-		type Hung,
+		type HangSolution,
 		type Piece,
 		type Styles,
 		type WireBack
@@ -25,7 +25,7 @@
 	interface Props {
 		piece: Piece;
 		back: WireBack;
-		wire: NonNullable<Hung['wire']>;
+		wire: NonNullable<HangSolution['wire']>;
 		styles: Styles;
 	}
 

@@ -1,6 +1,6 @@
 import {
 	formatMass,
-	gathered,
+	groupByPiece,
 	hookOf,
 	takesTwo,
 	weightToReckon,
@@ -58,7 +58,7 @@ export const cautionsOf = (
 	rows: readonly HungRow[],
 	{ wallCautions }: Pick<WallPlan, 'wallCautions'>
 ): Gathered[] =>
-	gathered(
+	groupByPiece(
 		[
 			...rows.flatMap(({ piece, fix }) =>
 				(fix?.cautions ?? []).map((caution) => ({ letter: piece.letter, caution }))

@@ -2,7 +2,7 @@
 	import {
 		coarser,
 		formatLength,
-		lengthIn,
+		lengthToken,
 		NINETY,
 		say,
 		SURE,
@@ -69,16 +69,16 @@
 </table>
 <p class="small-note">
 	{#if estimate.lean}
-		They lean {say(lengthIn(Math.abs(estimate.lean.perMetre)), styles.lead)} to the {estimate.lean
-			.perMetre > 0
+		They lean {say(lengthToken(Math.abs(estimate.lean.perMetre)), styles.lead)} to the {estimate
+			.lean.perMetre > 0
 			? 'right'
 			: 'left'} for each metre up; places are told at {say(
-			lengthIn(estimate.lean.at),
+			lengthToken(estimate.lean.at),
 			styles.lead
 		)}.
 	{/if}
 	{#if second}
-		Next best: {say(lengthIn(second.pitch), styles.lead)} apart, chance {Math.floor(
+		Next best: {say(lengthToken(second.pitch), styles.lead)} apart, chance {Math.floor(
 			second.chance * 100
 		)} %.
 	{/if}

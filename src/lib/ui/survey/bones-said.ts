@@ -1,4 +1,4 @@
-import { lengthIn, type Bones } from '../../core/index.ts';
+import { lengthToken, type Bones } from '../../core/index.ts';
 
 const percent = (chance: number): string => `${Math.floor(chance * 100)} %`;
 
@@ -13,8 +13,8 @@ export function bonesSaid(bones: Bones | null): string {
 	const { known, confidence, pitch, studs, alternatives, nearTie } = estimate.value;
 	const [second] = alternatives;
 	const against =
-		nearTie && second ? ` A spacing of ${lengthIn(second.pitch)} fits almost as well.` : '';
+		nearTie && second ? ` A spacing of ${lengthToken(second.pitch)} fits almost as well.` : '';
 	if (!known)
-		return `Not known yet: the best guess, studs ${lengthIn(pitch)} apart, has a chance of ${percent(confidence)}.${against} Try where the blue arrow points.`;
-	return `Studs ${lengthIn(pitch)} apart, with a chance of ${percent(confidence)}; ${studs.length} on this wall.${against} Before a heavy piece, try a thin nail {25.4 mm} each side of the middle.`;
+		return `Not known yet: the best guess, studs ${lengthToken(pitch)} apart, has a chance of ${percent(confidence)}.${against} Try where the blue arrow points.`;
+	return `Studs ${lengthToken(pitch)} apart, with a chance of ${percent(confidence)}; ${studs.length} on this wall.${against} Before a heavy piece, try a thin nail {25.4 mm} each side of the middle.`;
 }

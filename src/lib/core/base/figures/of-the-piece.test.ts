@@ -5,7 +5,7 @@ import { inspectionOf } from '../../day/job/inspection.ts';
 import { timeFor } from '../../day/job/time.ts';
 import { cautionRules } from '../../fixing/cautions/index.ts';
 import { liftGuide } from '../../fixing/cautions/heavy-lift.ts';
-import { bedAt } from '../../fixing/choose/bed.ts';
+import { groundAt } from '../../fixing/choose/hole-ground.ts';
 import { useOf } from '../../fixing/choose/holds.ts';
 import { inWood } from '../../fixing/choose/in-wood.ts';
 import { fixingOf } from '../../catalogue/details/index.ts';
@@ -66,7 +66,7 @@ const counts = (meaning: 'working' | 'failure', school: 'careful' | 'packet', of
 	const use = useOf(
 		{ ...fixing, holds: fixing.holds.map((each) => ({ ...each, in: ['brick', 'unknown'] })) },
 		{
-			...{ bed: bedAt({ ...MADE, of }, [], 0), piece: hungPiece, school, roles: ['shank'] },
+			...{ bed: groundAt({ ...MADE, of }, [], 0), piece: hungPiece, school, roles: ['shank'] },
 			point: {
 				name: '',
 				x: 0,

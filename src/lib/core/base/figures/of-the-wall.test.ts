@@ -3,9 +3,9 @@ import { startFeature, startWall, startWallPhoto } from '../../model/start.ts';
 import { remedies } from '../../layout/remedies.ts';
 import { anchorsOn } from '../../plan/anchors.ts';
 import { usualRegion } from '../../plan/arrange-wall.ts';
-import { bedAt } from '../../fixing/choose/bed.ts';
+import { groundAt } from '../../fixing/choose/hole-ground.ts';
 import { failedNear } from '../../fixing/choose/failed.ts';
-import { bearingOf, leftAt } from '../../fixing/choose/left.ts';
+import { bearingOf, reusableFixingAt } from '../../fixing/choose/reusable.ts';
 import { faceOf, type Feature } from '../../wall/features/index.ts';
 import { likelyRuns } from '../../wall/survey/runs.ts';
 import { readAgainWithin } from '../../wall/survey/proofs.ts';
@@ -53,14 +53,14 @@ const BOUNDARIES: {
 	]: () => void;
 } = {
 	MEETS_STUD_MM: () => {
-		expect(bedAt(MADE, [1000], 1010).ground).equal('timber');
-		expect(bedAt(MADE, [1000], 1010.1).ground).equal('board');
+		expect(groundAt(MADE, [1000], 1010).ground).equal('timber');
+		expect(groundAt(MADE, [1000], 1010.1).ground).equal('board');
 	},
 	// With the fit to studs, which moves a piece no further than it must: see fit-wall.test.ts (8 mm, not 4).
 	AIMED_AT_STUD_MM: () => expect(studs.AIMED_AT_STUD_MM).below(studs.MEETS_STUD_MM),
 	NOTHING_OPENS_MM: () => {
-		expect(bedAt(MADE, [1000], 1044.9).besideStud).equal(true);
-		expect(bedAt(MADE, [1000], 1045).besideStud).equal(false);
+		expect(groundAt(MADE, [1000], 1044.9).besideStud).equal(true);
+		expect(groundAt(MADE, [1000], 1045).besideStud).equal(false);
 	},
 	// Two points on one stud at 400 mm spacing never count as two.
 	POINTS_APART_MM: () => expect(studs.POINTS_APART_MM).above(2 * studs.HALF_STUD_MM),
@@ -74,7 +74,7 @@ const BOUNDARIES: {
 	ON_OLD_FIXING_MM: () => {
 		const left = [{ id: 'n', of: 'screw' as const, at: { x: 1000, y: 1500 }, held: null }];
 		const { x, y } = bearingOf(left[0]!, {});
-		const on = (off: number) => leftAt(left, { x: x + off, y }, {})?.id ?? null;
+		const on = (off: number) => reusableFixingAt(left, { x: x + off, y }, {})?.id ?? null;
 		expect([on(1.5 - 1e-9), on(1.6)]).deep.equal(['n', null]);
 	},
 	HALF_STUD_MM: () => {

@@ -1,5 +1,5 @@
 import { eventFace } from '../hangday/events/index.ts';
-import { inTime } from '../../plan/as-hung.ts';
+import { sortByTime } from '../../plan/as-hung.ts';
 import type { Hanging } from '../../model/hanging.ts';
 import type { Project } from '../../model/project.ts';
 
@@ -18,7 +18,7 @@ export interface Entry {
 
 /** What happened, the newest first; of one wall, or of all. */
 export function timelineOf(project: Project, wallId: string | null = null): Entry[] {
-	return inTime(project.day)
+	return sortByTime(project.day)
 		.flatMap((event) => {
 			if (wallId !== null && event.wallId !== wallId) return [];
 			const { historyEntry, pieceOf, photo } = eventFace(event);

@@ -5,7 +5,7 @@ import { luxOn } from '../../wall/light/lux-on.ts';
 import type { Piece } from '../../piece/piece.ts';
 import type { Wall } from '../../model/wall.ts';
 import type { Caution } from '../../base/caution.ts';
-import type { PieceCaution } from '../../plan/clear.ts';
+import type { PieceCaution } from '../../plan/placement-conflicts.ts';
 import type { PlannedPiece } from '../../model/planned.ts';
 import { top } from '../../base/geometry/rect.ts';
 import { ceilingAt } from '../../wall/survey/outline.ts';
@@ -114,8 +114,8 @@ const AIR_FOR_ALL =
 const OF_CARE = new Set(['near-window', 'over-heat', 'in-draught', 'near-light']);
 
 /** What the survey says of windows, radiators, vents and lamps near a piece. */
-export const nearIt = (ofPlace: readonly PieceCaution[], pieceId: string): Caution[] =>
-	ofPlace
+export const nearIt = (placementCautions: readonly PieceCaution[], pieceId: string): Caution[] =>
+	placementCautions
 		.filter((each) => each.pieceId === pieceId && OF_CARE.has(each.caution.code))
 		.map(({ caution }) => caution);
 

@@ -1,6 +1,6 @@
 import { highSide } from '../../piece/hangers/index.ts';
 import { top, type Rect } from '../../base/geometry/rect.ts';
-import type { Mark, TapeReading } from '../../marking/marks/schedule.ts';
+import type { Mark, TapeReading } from '../../marking/marks/compute-marks.ts';
 
 interface Spot {
 	x: number;

@@ -1,5 +1,5 @@
 import { hangerOf, type HungPiece, type LevelStep } from '../../piece/hangers/index.ts';
-import type { Hung } from '../../piece/hangers/types.ts';
+import type { HangSolution } from '../../piece/hangers/types.ts';
 import type { Back } from '../../piece/hangers/index.ts';
 import type { DayEventOf, NewDayEvent } from '../../model/day.ts';
 import type { PlannedPiece } from '../../model/planned.ts';
@@ -56,7 +56,12 @@ const endsApart = (tilt: number, width: number): number =>
  */
 export function levelInstruction(
 	tilt: number,
-	{ back, piece, hung, tolerance }: { back: Back; piece: HungPiece; hung: Hung; tolerance: number }
+	{
+		back,
+		piece,
+		hung,
+		tolerance
+	}: { back: Back; piece: HungPiece; hung: HangSolution; tolerance: number }
 ): LevelTold {
 	const apart = endsApart(tilt, piece.width);
 	if (apart <= tolerance) return { fine: true, says: CAME_OUT.level(), or: null, step: null };

@@ -1,4 +1,4 @@
-import { inTime } from '../../plan/as-hung.ts';
+import { sortByTime } from '../../plan/as-hung.ts';
 import type { DayEvent } from '../../model/day.ts';
 import type { Project } from '../../model/project.ts';
 import { eventFace } from './events/index.ts';
@@ -50,11 +50,11 @@ export function mergeDay(
 	const common = new Set(theirs.filter(({ id }) => known.has(id)).map(({ id }) => id));
 	/** The last that we alone told of each matter. */
 	const own = new Map<string, DayEvent>();
-	for (const event of inTime(project.day)) {
+	for (const event of sortByTime(project.day)) {
 		const matter = common.has(event.id) ? null : matterOf(event);
 		if (matter !== null) own.set(matter, event);
 	}
-	const fresh = inTime(theirs).filter(({ id }) => !known.has(id));
+	const fresh = sortByTime(theirs).filter(({ id }) => !known.has(id));
 	/** Of theirs too only the last of each matter can be unlike ours. */
 	const last = new Map(fresh.map((event) => [matterOf(event), event]));
 	const conflicts: Conflict[] = [];

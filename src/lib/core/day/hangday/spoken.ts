@@ -1,5 +1,5 @@
 import { formatLength, say, type LengthStyle } from '../../base/units/index.ts';
-import type { Mark, TapeReading } from '../../marking/marks/schedule.ts';
+import type { Mark, TapeReading } from '../../marking/marks/compute-marks.ts';
 import type { SheetStep } from './run-sheet.ts';
 
 const SHARES: Record<string, string> = {

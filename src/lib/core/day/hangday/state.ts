@@ -1,6 +1,6 @@
 import { memoised } from '../../base/memo.ts';
 import type { DayEvent } from '../../model/day.ts';
-import { inTime } from '../../plan/as-hung.ts';
+import { sortByTime } from '../../plan/as-hung.ts';
 import type { DayStateDraft, DayState } from './day-state.ts';
 import { eventFace } from './events/index.ts';
 
@@ -8,7 +8,7 @@ export type { DayStateDraft, DayState, StepMark } from './day-state.ts';
 
 /** What counts, whatever order the events became known in: of two that speak of one step, the later. */
 export const dayState = memoised((day: readonly DayEvent[], wallId: string): DayState => {
-	const events = inTime(day).filter((event) => event.wallId === wallId);
+	const events = sortByTime(day).filter((event) => event.wallId === wallId);
 	const count: DayStateDraft = {
 		began: null,
 		steps: new Map(),

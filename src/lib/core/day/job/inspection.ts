@@ -1,6 +1,6 @@
 import { PUBLIC_TIMES } from '../../base/figures/day.ts';
 import { hookOf, type HookKind } from '../../catalogue/facts/index.ts';
-import type { Hung } from '../../piece/hangers/index.ts';
+import type { HangSolution } from '../../piece/hangers/index.ts';
 import type { PlaceFact } from '../../model/place.ts';
 
 /** How often a hanging is looked over, and at what. */
@@ -20,7 +20,7 @@ const EVERY = {
 /** When to look at a piece again: by the weakest thing it hangs on. */
 export function inspectionOf(
 	hooks: readonly { kind: HookKind }[],
-	hung: Pick<Hung, 'wire'> | null,
+	hung: Pick<HangSolution, 'wire'> | null,
 	place: readonly PlaceFact[]
 ): Inspection {
 	const puts = hooks.map(({ kind }) => hookOf(kind).puts);

@@ -7,7 +7,7 @@ import {
 	MASONRY_HOLE_MINUTES
 } from '../../base/figures/day.ts';
 import { MASONRY } from '../../catalogue/details/index.ts';
-import { bedAt } from '../../fixing/choose/bed.ts';
+import { groundAt } from '../../fixing/choose/hole-ground.ts';
 import { heavyLift } from '../../fixing/cautions/heavy-lift.ts';
 import { hookOf } from '../../catalogue/facts/index.ts';
 import type { Wall } from '../../model/wall.ts';
@@ -64,7 +64,7 @@ export const takesTwo = ({ cautions }: Pick<PieceFix, 'cautions'>): boolean =>
 
 function minutesAt({ kind, hole }: PlannedHook, made: Wall['made']): number {
 	const { puts } = hookOf(kind);
-	return puts === 'hole' && MASONRY.includes(bedAt(made, [], hole.x, null).ground)
+	return puts === 'hole' && MASONRY.includes(groundAt(made, [], hole.x, null).ground)
 		? MASONRY_HOLE_MINUTES
 		: PER_POINT[puts];
 }

@@ -3,7 +3,7 @@ import Papa from 'papaparse';
 import { bagCsv } from '../../../files/bag-csv.ts';
 import { DEMO } from '../../../store/demo/index.ts';
 import { setOwnHook, settle } from '../../../store/commands/index.ts';
-import { tried } from '../../../store/history.ts';
+import { preview } from '../../../store/history.ts';
 import type { Feature } from '../../wall/features/index.ts';
 import { hangers, type HangerKind } from '../../piece/hangers/index.ts';
 import { startFeature } from '../../model/start.ts';
@@ -64,10 +64,10 @@ describe('the bag', () => {
 		const choice = plan.ok && plan.value.fixes.find(({ pieceId }) => pieceId === 'piece-c')!.choice;
 		const cleat = choice && choice.ok && choice.value.ways.find((way) => way.back.kind === 'cleat');
 		const { back } = (cleat || null)!;
-		const settled = tried(DEMO, settle('stair-hall', [{ pieceId: 'piece-c', back, points }]));
+		const settled = preview(DEMO, settle('stair-hall', [{ pieceId: 'piece-c', back, points }]));
 		// The hook set for the back follows a cleat, for when the fixing is opened again.
 		expect(settled.pieces.find(({ letter }) => letter === 'C')!.hook).equal('cleat-screw');
-		const stocked = tried(settled, setOwnHook('strap-toggle', { stock: 4 }));
+		const stocked = preview(settled, setOwnHook('strap-toggle', { stock: 4 }));
 		const items = bag(stocked, 'stair-hall', 'C');
 		expect(item(items, 'strap-toggle')).deep.include({ count: 2, spare: 1, stock: 4 });
 		expect(item(items, 'cleat-screw')!.name).match(/\{63\.5 mm\}/);
@@ -79,7 +79,7 @@ describe('the bag', () => {
 	it('takes masonry bits and a mask to brick', () => {
 		const points = [0, 1].map(() => ({ hook: 'masonry-plug' as const, x: null }));
 		const { back } = DEMO.pieces.find(({ letter }) => letter === 'V')!;
-		const settled = tried(DEMO, settle('net-loft', [{ pieceId: 'piece-v', back, points }]));
+		const settled = preview(DEMO, settle('net-loft', [{ pieceId: 'piece-v', back, points }]));
 		const items = bag(settled, 'net-loft', 'V');
 		expect(item(items, 'bit')!.name).equal('Masonry bit, {6 mm}');
 		expect(items.map(({ key }) => key)).include.members(['mask', 'hammerDrill']);

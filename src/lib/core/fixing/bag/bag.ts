@@ -21,7 +21,7 @@ import type { OldHole } from '../choose/old-holes.ts';
 import { cutLength } from '../../piece/hangers/wire-workshop.ts';
 import { weightToReckon } from '../../piece/weight/piece-weight.ts';
 import { weightOf } from '../../base/units/constants.ts';
-import { lengthIn } from '../../base/units/say.ts';
+import { lengthToken } from '../../base/units/say.ts';
 
 export const BAG_GROUPS = {
 	wall: 'For the wall',
@@ -119,7 +119,7 @@ function fixingItem(kind: HookKind, use: Use | null, stock: number | null) {
 	return {
 		key: `${kind}${length === null ? '' : ` ${Math.round(length)}`}`,
 		group: 'wall' as const,
-		name: `${hookOf(kind).name}${length === null ? '' : `, ${lengthIn(length)}`}`,
+		name: `${hookOf(kind).name}${length === null ? '' : `, ${lengthToken(length)}`}`,
 		stock
 	};
 }
@@ -140,7 +140,7 @@ function drillingFor(kind: HookKind, ground: Ground) {
 		{
 			key: `bit ${bit} ${masonry}`,
 			group: 'drill' as const,
-			name: `${masonry ? 'Masonry bit' : 'Bit'}, ${lengthIn(bit)}`
+			name: `${masonry ? 'Masonry bit' : 'Bit'}, ${lengthToken(bit)}`
 		},
 		{ key: 'goggles', group: 'tools' as const, name: 'Eye protection' },
 		...(DUSTY.includes(ground)
@@ -172,7 +172,7 @@ function forTheBack(
 					{
 						key: `wire ${piece.id}`,
 						group: 'back' as const,
-						name: `Wire, ${lengthIn(cutLength(wire.length, units))} with its ties`,
+						name: `Wire, ${lengthToken(cutLength(wire.length, units))} with its ties`,
 						rated: rated > 0 ? rated : null,
 						each: 1
 					}

@@ -1,7 +1,7 @@
 import { expect } from 'chai';
 import { DEMO } from '../../../store/demo/index.ts';
 import { setWall, settle, setPiece, setPlace } from '../../../store/commands/index.ts';
-import { tried, type Command } from '../../../store/history.ts';
+import { preview, type Command } from '../../../store/history.ts';
 import type { HookKind } from '../../catalogue/facts/index.ts';
 import type { PlaceFact } from '../../model/place.ts';
 import { planWall } from '../../plan/plan-wall.ts';
@@ -9,7 +9,7 @@ import { cautionRules } from './index.ts';
 
 /** Codes and grades of what is said of a piece of the stair hall. */
 function said(letter: string, ...commands: Command[]): string[] {
-	const project = commands.reduce(tried, DEMO);
+	const project = commands.reduce(preview, DEMO);
 	const plan = planWall(project, 'stair-hall');
 	if (!plan.ok) throw new Error(plan.error.message);
 	const { pieceId } = plan.value.pieces.find((piece) => piece.letter === letter)!;

@@ -3,7 +3,7 @@ import { adhesive } from './adhesive.ts';
 import { children } from './children.ts';
 import { damp } from './damp.ts';
 import { earthquakes } from './earthquakes.ts';
-import type { CautionRule, Fixed } from './types.ts';
+import type { CautionRule, CautionContext } from './types.ts';
 import { glassOnOnePoint } from './glass-on-one-point.ts';
 import { heavyLift } from './heavy-lift.ts';
 import { intoStud } from './into-stud.ts';
@@ -19,7 +19,7 @@ import { weightUnknown } from './weight-unknown.ts';
 export { NOT_CHECKED, notCheckedYet } from './not-checked.ts';
 export type { LiftGuide } from './heavy-lift.ts';
 export { STANDING_CAUTIONS } from './standing.ts';
-export type { CautionRule, Fixed } from './types.ts';
+export type { CautionRule, CautionContext } from './types.ts';
 
 /** Every danger that is looked for when a piece is fixed, the gravest first. A new one is one file and one line here. */
 export const cautionRules: readonly CautionRule[] = [
@@ -40,5 +40,5 @@ export const cautionRules: readonly CautionRule[] = [
 	rented
 ];
 
-export const fixCautions = (fixed: Fixed): Caution[] =>
+export const fixCautions = (fixed: CautionContext): Caution[] =>
 	cautionRules.flatMap(({ find }) => find(fixed) ?? []);

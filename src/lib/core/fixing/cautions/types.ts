@@ -7,7 +7,7 @@ import type { PlannedPiece } from '../../model/planned.ts';
 import type { Result } from '../../base/result.ts';
 
 /** A piece as it is about to be fixed. */
-export interface Fixed {
+export interface CautionContext {
 	piece: Piece;
 	planned: PlannedPiece;
 	/** How far each of its hooks is used; empty where that cannot be told. */
@@ -22,5 +22,5 @@ export interface Fixed {
 export interface CautionRule {
 	code: string;
 	source: string;
-	find(fixed: Fixed): Caution | null;
+	find(fixed: CautionContext): Caution | null;
 }

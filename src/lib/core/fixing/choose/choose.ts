@@ -10,16 +10,16 @@ import { ok, type Result } from '../../base/result.ts';
 import { substrateOf, type Made } from '../../wall/substrates/index.ts';
 import type { Run } from '../../wall/survey/runs.ts';
 import { weightOf } from '../../base/units/constants.ts';
-import { lengthIn } from '../../base/units/say.ts';
-import { bedAt, type Bed } from './bed.ts';
+import { lengthToken } from '../../base/units/say.ts';
+import { groundAt, type HoleGround } from './hole-ground.ts';
 import { failedNear } from './failed.ts';
-import { leftAt } from './left.ts';
+import { reusableFixingAt } from './reusable.ts';
 import { useOf, withinRule, type Use } from './holds.ts';
 import { posesOf, type Pose, type Standing } from './poses.ts';
-import { considerations, inStuds, isStopped, type Consideration, type WayPoint } from './weigh.ts';
+import { considerations, inStuds, isStopped, type ScoreTerm, type WayPoint } from './weigh.ts';
 
 /** A complete way to fix a piece: what is done to its back, where its points are, and what goes at each. */
-export interface Way {
+export interface FixingOption {
 	/** The same for the same answer. */
 	id: string;
 	/** How it hangs. */
@@ -43,7 +43,7 @@ export interface Way {
 	/** Worst cost class of its fixings. */
 	cost: Fixing['cost'];
 	/** Everything that ranks it. */
-	considered: Consideration[];
+	considered: ScoreTerm[];
 	/** Their sum: the least comes first. */
 	rank: number;
 	heldLevelBy: string;
@@ -53,7 +53,7 @@ export interface Way {
 
 export interface FixChoice {
 	/** The first is the default. Empty where nothing serves. */
-	ways: Way[];
+	ways: FixingOption[];
 	/** What is left of the strongest way's capacity, whether or not it serves: 1 less its use. */
 	margin: number;
 	/** What would make it possible, where nothing serves. */
@@ -92,8 +92,8 @@ export function chooseFixings(asked: ToChoose): Result<FixChoice> {
 export function everyWay(
 	poses: readonly Pose[],
 	asked: ToChoose
-): { found: Way[]; margin: number } {
-	const found: Way[] = [];
+): { found: FixingOption[]; margin: number } {
+	const found: FixingOption[] = [];
 	let margin = -Infinity;
 	for (const pose of poses) {
 		const { ways, strongest } = waysOf(pose, asked);
@@ -104,7 +104,7 @@ export function everyWay(
 }
 
 /** The best place for each way of hanging on each fixing, few of a kind, so that the ways differ in what matters; studs matter to the heavy. */
-function spread(found: readonly Way[], heavy: boolean): Way[] {
+function spread(found: readonly FixingOption[], heavy: boolean): FixingOption[] {
 	const shown = new Map<string, Set<string>>();
 	return found
 		.toSorted((a, b) => a.rank - b.rank || a.use - b.use)
@@ -119,7 +119,7 @@ function spread(found: readonly Way[], heavy: boolean): Way[] {
 }
 
 /** Whether a piece was settled this way. */
-export const settledAs = ({ points }: Fix, way: Way): boolean =>
+export const settledAs = ({ points }: Fix, way: FixingOption): boolean =>
 	way.nudge === 0 &&
 	way.top === null &&
 	way.change === null &&
@@ -134,22 +134,22 @@ const near = (x: number | null, other: number): boolean => x === null || Math.ab
 interface Point {
 	point: WallPoint & { load: PointLoad };
 	bearing: { x: number; y: number };
-	bed: Bed;
+	bed: HoleGround;
 }
 
 /** Points in one ground are fixed alike; each ground takes what serves there best. */
-function waysOf(pose: Pose, asked: ToChoose): { ways: Way[]; strongest: number } {
+function waysOf(pose: Pose, asked: ToChoose): { ways: FixingOption[]; strongest: number } {
 	const at = asked.x + pose.nudge;
 	const points = pose.hung.points.map((point): Point => {
 		const bearing = { x: at + point.x, y: asked.top + pose.lift - point.drop.value };
 		return {
 			point: point as Point['point'],
 			bearing,
-			bed: bedAt(
+			bed: groundAt(
 				asked.made,
 				asked.studs,
 				bearing.x + (point.hole?.dx ?? 0),
-				leftAt(asked.left, bearing, asked.kit)
+				reusableFixingAt(asked.left, bearing, asked.kit)
 			)
 		};
 	});
@@ -170,7 +170,7 @@ function waysOf(pose: Pose, asked: ToChoose): { ways: Way[]; strongest: number }
 	return { ways, strongest };
 }
 
-const groundKey = ({ ground, left }: Bed): string => `${ground} ${left?.id ?? ''}`;
+const groundKey = ({ ground, left }: HoleGround): string => `${ground} ${left?.id ?? ''}`;
 
 interface Serving {
 	kind: HookKind;
@@ -213,7 +213,7 @@ function wayOf(
 	points: readonly Point[],
 	chosen: readonly Serving[],
 	{ hungPiece, houseRules, kit, runs, top }: ToChoose
-): Way {
+): FixingOption {
 	const at = points.map(({ point, bearing, bed }): WayPoint => {
 		const { kind, uses } = chosen.find((each) => each.uses.has(point))!;
 		const { down, pull } = point.load;
@@ -276,7 +276,9 @@ function onWhat(points: readonly WayPoint[]): string {
 function wouldHelp({ made, studs, hungPiece, piece, failed }: ToChoose): string[] {
 	return [
 		...(failed.length > 0
-			? [`Move it: no hole is made nearer than ${lengthIn(CLEAR_OF_MISS_MM)} to one that failed.`]
+			? [
+					`Move it: no hole is made nearer than ${lengthToken(CLEAR_OF_MISS_MM)} to one that failed.`
+				]
 			: []),
 		...(substrateOf(made).unsettled ? ['Find out what the wall is made of, in Survey.'] : []),
 		...(studs.length === 0

@@ -9,7 +9,7 @@ import type { HungPiece } from '../../piece/hangers/index.ts';
 import type { FixSchool } from '../../model/house-rules.ts';
 import type { Made } from '../../wall/substrates/index.ts';
 import { NEWTON_PER_POUND_FORCE, weightOf } from '../../base/units/constants.ts';
-import { bedAt, groundsOf, type Bed } from './bed.ts';
+import { groundAt, groundsOf, type HoleGround } from './hole-ground.ts';
 import { useOf, type Asked } from './holds.ts';
 import { inWood } from './in-wood.ts';
 
@@ -19,7 +19,7 @@ const MADE: Made = { of: 'board-timber', board: 12.7, surface: 'smooth', age: 's
 describe('what a hole meets', () => {
 	const studs = [1000, 1406.4];
 	const at = (x: number, of: Made['of'] = 'board-timber', board: number | null = 12.7) => {
-		const { ground, besideStud, cover } = bedAt({ ...MADE, of, board }, studs, x);
+		const { ground, besideStud, cover } = groundAt({ ...MADE, of, board }, studs, x);
 		return [ground, besideStud, cover];
 	};
 
@@ -54,7 +54,7 @@ describe('what holes in a wall can meet', () => {
 
 describe('what was left in a wall', () => {
 	const left = { id: 'n', of: 'nail' as const, at: { x: 0, y: 0 }, held: 10 };
-	const may = (kind: HookKind, bed: Partial<Bed>, school: FixSchool) => {
+	const may = (kind: HookKind, bed: Partial<HoleGround>, school: FixSchool) => {
 		const use = useOf(fixingOf(kind), asked('brick', lbf(1), 0, { bed, school }));
 		return use.ok ? use.value.may / weightOf(1) : use.error.code;
 	};
@@ -125,7 +125,7 @@ function asked(
 	ground: Ground,
 	down: number,
 	pull = 0,
-	{ school = 'careful', ...more }: Partial<Omit<Asked, 'bed'>> & { bed?: Partial<Bed> } = {}
+	{ school = 'careful', ...more }: Partial<Omit<Asked, 'bed'>> & { bed?: Partial<HoleGround> } = {}
 ): Asked {
 	const { bed, ...rest } = more;
 	return {

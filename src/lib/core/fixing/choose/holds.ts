@@ -14,8 +14,8 @@ import type { FixSchool } from '../../model/house-rules.ts';
 import type { OwnHook } from '../../model/project.ts';
 import { ok, type Result } from '../../base/result.ts';
 import { weightOf } from '../../base/units/constants.ts';
-import { lengthIn } from '../../base/units/say.ts';
-import type { Bed } from './bed.ts';
+import { lengthToken } from '../../base/units/say.ts';
+import type { HoleGround } from './hole-ground.ts';
 import { inWood } from './in-wood.ts';
 
 /** How far a fixing is used by what one point carries. */
@@ -39,7 +39,7 @@ export interface Use {
 export const withinRule = (share: number): boolean => share <= 1 + 1e-6;
 
 export interface Asked {
-	bed: Bed;
+	bed: HoleGround;
 	/** What the piece's hanger can hang on. */
 	roles: readonly Role[];
 	point: WallPoint & { load: PointLoad };
@@ -98,7 +98,7 @@ function inStud(
 		meaning: null,
 		screw: held.length,
 		deep: bed.cover + held.within,
-		says: `${lengthIn(held.length)} long, ${lengthIn(held.within)} of it in the stud (NDS 2018)`
+		says: `${lengthToken(held.length)} long, ${lengthToken(held.within)} of it in the stud (NDS 2018)`
 	});
 }
 

@@ -1,4 +1,4 @@
-export * from './bed.ts';
+export * from './hole-ground.ts';
 export * from './choose.ts';
 export { withinRule, type Use } from './holds.ts';
-export type { Consideration, WayPoint } from './weigh.ts';
+export type { ScoreTerm, WayPoint } from './weigh.ts';

@@ -1,7 +1,7 @@
 import { CLEAR_OF_MISS_MM, MEETS_STUD_MM, POINTS_APART_MM } from '../../base/figures/studs.ts';
 import type { LeftBehind } from '../../catalogue/details/index.ts';
 import { type FailedPlace } from './failed.ts';
-import { bearingOf } from './left.ts';
+import { bearingOf } from './reusable.ts';
 import type { HookKind, Role } from '../../catalogue/facts/index.ts';
 import { hookOf, hooks } from '../../catalogue/facts/index.ts';
 import {
@@ -10,7 +10,7 @@ import {
 	type AnyHanger,
 	type Back,
 	type HangerRules,
-	type Hung,
+	type HangSolution,
 	type HungPiece
 } from '../../piece/hangers/index.ts';
 import { withSuitability } from '../../piece/hangers/suited.ts';
@@ -23,7 +23,7 @@ import type { Result } from '../../base/result.ts';
 /** One way a piece could stand against its wall: its back, and where its points are. */
 export interface Pose {
 	back: Back;
-	hung: Hung;
+	hung: HangSolution;
 	roles: readonly Role[];
 	/** mm the piece moves to the right, and up. */
 	nudge: number;
@@ -58,7 +58,7 @@ export interface Standing {
 /** Hung as it is, on other hooks or other hardware, and each of those so that it meets studs. */
 export const posesOf = (standing: Standing): Pose[] =>
 	backsOf(standing).flatMap((base) => {
-		const usual = usually(base, standing);
+		const usual = defaultPoses(base, standing);
 		return [
 			...usual,
 			...nudged(usual, standing),
@@ -66,29 +66,29 @@ export const posesOf = (standing: Standing): Pose[] =>
 				...besideFailed(pose, standing),
 				...spreadAnew(pose, base, standing)
 			]),
-			...usual.flatMap((pose) => ontoLeft(pose, standing)),
-			...meeting(base, standing)
+			...usual.flatMap((pose) => reusePoses(pose, standing)),
+			...studPoses(base, standing)
 		];
 	});
 
 /** Those of them that leave its back as it is, where it stands and so many mm to the right. */
 export function posesAsItIs(standing: Standing): (by: number) => Pose[] {
 	const bases = backsOf(standing).filter(({ change }) => change === null);
-	const anywhere = bases.flatMap((base) => usually(base, standing));
+	const anywhere = bases.flatMap((base) => defaultPoses(base, standing));
 	return (by) => [
 		...anywhere,
-		...bases.flatMap((base) => meeting(base, { ...standing, x: standing.x + by }))
+		...bases.flatMap((base) => studPoses(base, { ...standing, x: standing.x + by }))
 	];
 }
 
 /** With its points where the back says them. */
-function usually(base: Base, standing: Standing): Pose[] {
+function defaultPoses(base: Base, standing: Standing): Pose[] {
 	const { hungPiece, rules } = standing;
-	return posed(base, hangerOf(base.back).solve(base.back, hungPiece, rules), null, standing);
+	return solvePose(base, hangerOf(base.back).solve(base.back, hungPiece, rules), null, standing);
 }
 
 /** With its points where they meet studs. */
-function meeting(base: Base, standing: Standing): Pose[] {
+function studPoses(base: Base, standing: Standing): Pose[] {
 	const hanger = hangerOf(base.back);
 	return meetings(hanger, base.back, standing).flatMap((places) => posedAt(base, places, standing));
 }
@@ -116,12 +116,12 @@ function spreadAnew(pose: Pose, base: Base, standing: Standing): Pose[] {
 function posedAt(base: Base, places: readonly number[], standing: Standing): Pose[] {
 	const { hungPiece, rules } = standing;
 	const { meet } = hangerOf(base.back);
-	return posed(base, meet!.solve(base.back, hungPiece, rules, places), places, standing);
+	return solvePose(base, meet!.solve(base.back, hungPiece, rules, places), places, standing);
 }
 
-function posed(
+function solvePose(
 	base: Base,
-	solved: Result<Hung>,
+	solved: Result<HangSolution>,
 	places: readonly number[] | null,
 	{ hungPiece, rules }: Standing
 ): Pose[] {
@@ -208,7 +208,7 @@ function besideFailed(pose: Pose, standing: Standing): Pose[] {
 }
 
 /** Small moves of the piece that bring one of its points onto what was left in the wall. */
-function ontoLeft(pose: Pose, { x, top, left, kit, rules, movable }: Standing): Pose[] {
+function reusePoses(pose: Pose, { x, top, left, kit, rules, movable }: Standing): Pose[] {
 	if (!movable) return [];
 	return left.flatMap((each) => {
 		const bearing = bearingOf(each, kit);

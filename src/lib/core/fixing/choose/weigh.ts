@@ -25,7 +25,7 @@ export interface WayPoint {
 }
 
 /** One thing that speaks for a way or against it, and what it costs; costs without words are only reckoned. */
-export interface Consideration extends Said {
+export interface ScoreTerm extends Said {
 	/** Added to what the way costs; the least comes first. Choices, no source. */
 	costs: number;
 }
@@ -45,7 +45,7 @@ export function considerations(
 	pose: Pose,
 	points: readonly WayPoint[],
 	{ weight, heavy, school, stock, runs }: Weighed
-): Consideration[] {
+): ScoreTerm[] {
 	const isHeavy = weight >= weightOf(heavy);
 	const met = inStuds(points);
 	const one = points.length === 1;
@@ -56,8 +56,8 @@ export function considerations(
 	);
 	const all = points.length;
 	const [worst] = points.map(({ hook }) => fixingOf(hook).damage).sort((a, b) => b.size - a.size);
-	const reckoned = (costs: number): Consideration => ({ code: 'reckoned', says: '', costs });
-	const when = (isSo: boolean, costs: number, said: Said): Consideration[] =>
+	const reckoned = (costs: number): ScoreTerm => ({ code: 'reckoned', says: '', costs });
+	const when = (isSo: boolean, costs: number, said: Said): ScoreTerm[] =>
 		isSo ? [{ ...said, costs }] : [];
 	return [
 		...pose.hung.cautions
@@ -149,7 +149,7 @@ const RUN = 50;
 const STOP = 100;
 
 /** Whether what is said of a way is a reason to stop: what its hanging is not for, or a likely cable or pipe. */
-export const isStopped = (considered: readonly Consideration[]): boolean =>
+export const isStopped = (considered: readonly ScoreTerm[]): boolean =>
 	considered.some(({ costs }) => costs >= RUN);
 
 /** From this share of what counts as heavy the careful rule asks for two points in full. A choice, no source. */

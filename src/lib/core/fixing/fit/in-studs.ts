@@ -1,5 +1,5 @@
 import { AIMED_AT_STUD_MM, MEETS_STUD_MM } from '../../base/figures/studs.ts';
-import { everyWay, type ToChoose, type Way } from '../choose/choose.ts';
+import { everyWay, type ToChoose, type FixingOption } from '../choose/choose.ts';
 import { placesOf, posesAsItIs } from '../choose/poses.ts';
 import { inStuds } from '../choose/weigh.ts';
 
@@ -8,7 +8,7 @@ export interface InStuds {
 	/** 0: every point is in one; 1: some are; 2: none. */
 	lacking: 0 | 1 | 2;
 	/** The best way that puts every point in a stud. */
-	way: Way | null;
+	way: FixingOption | null;
 }
 
 /** How a piece meets the studs where it stands, and so many mm to the right. */

@@ -22,7 +22,7 @@ export interface FitProblem {
 }
 
 /** Yes-or-no variables: the least sum of costs that keeps every row within its limits. */
-export interface YesNoModel {
+export interface BinaryProgram {
 	costs: number[];
 	rows: { terms: { at: number; times: number }[]; least: number; most: number }[];
 }
@@ -40,7 +40,7 @@ export interface Solved {
  * Which unit moves by how much: first as few steps as possible are lacking, then as few units as possible move, then
  * they move as little as possible. Each rank outweighs all that follow it.
  */
-export function modelOf({ units, neighbours }: FitProblem): YesNoModel {
+export function modelOf({ units, neighbours }: FitProblem): BinaryProgram {
 	const { lacking, moved, farthest } = weights(units);
 	const firsts = starts(units);
 	return {

@@ -97,13 +97,13 @@ function shortest(sizes: Sizes, roll: number): Laid {
 		order: Uint16Array.from([...widths.keys()].sort((a, b) => worth(b) - worth(a))),
 		turned: flat
 	});
-	const tried = [
+	const preview = [
 		wish((item) => widths[item]! * heights[item]!),
 		wish((item) => widths[item]! + heights[item]!),
 		wish((item) => Math.max(widths[item]!, heights[item]!)),
 		wish((item) => Math.min(widths[item]!, heights[item]!))
 	].map((each) => ({ wish: each, laid: lay(each, sizes, roll) }));
-	let now = tried.reduce((a, b) => (b.laid.length < a.laid.length ? b : a));
+	let now = preview.reduce((a, b) => (b.laid.length < a.laid.length ? b : a));
 	let best = now.laid;
 	const draw = seeded(count);
 	const tries = Math.min(MOST_TRIES, Math.floor(BUDGET / (count * count * (rotate ? 2 : 1))));

@@ -6,7 +6,7 @@ import { ceilingAt, floorAt } from '../../wall/survey/outline.ts';
 import { nearestEdge } from './solid-edge.ts';
 
 /** A place the tape can be hooked, with how a person would call it. */
-export interface HookedTape<D> {
+export interface TapeOrigin<D> {
 	datum: D;
 	/** mm from the left end, or above the level datum. */
 	at: number;
@@ -24,7 +24,7 @@ const byName = (feature: Feature): string =>
 	['the', feature.name.toLowerCase(), faceOf(feature).edge].filter(Boolean).join(' ');
 
 /** Every place the floor tape can be hooked: corners first, then features, then pieces. */
-export function acrossDatums({ wall, pieces }: Datums): HookedTape<AcrossDatum>[] {
+export function acrossDatums({ wall, pieces }: Datums): TapeOrigin<AcrossDatum>[] {
 	const edges = (from: 'feature' | 'piece', id: string, rect: Rect, name: string) =>
 		(['left', 'right'] as const).map((edge) => ({
 			datum: { from, id, edge },
@@ -43,7 +43,7 @@ export function acrossDatums({ wall, pieces }: Datums): HookedTape<AcrossDatum>[
 }
 
 /** Every place the side tape can be hooked. */
-export function upDatums({ wall, pieces, centreLineY }: Datums): HookedTape<UpDatum>[] {
+export function upDatums({ wall, pieces, centreLineY }: Datums): TapeOrigin<UpDatum>[] {
 	const edges = (from: 'feature' | 'piece', id: string, rect: Rect, name: string) =>
 		(['top', 'bottom'] as const).map((edge) => ({
 			datum: { from, id, edge },
@@ -77,28 +77,28 @@ export function upDatums({ wall, pieces, centreLineY }: Datums): HookedTape<UpDa
 }
 
 /** The hooked tape of a datum; one that is no longer there falls back to the first of the list. */
-export function findDatum<D extends object>(list: HookedTape<D>[], datum: D): HookedTape<D> {
+export function findDatum<D extends object>(list: TapeOrigin<D>[], datum: D): TapeOrigin<D> {
 	const key = datumKey(datum);
 	return list.find((hooked) => datumKey(hooked.datum) === key) ?? list[0]!;
 }
 
 /** Where the floor tape is hooked, without listing every place it might be. */
-export const hookedAcross = (datums: Datums, datum: AcrossDatum): HookedTape<AcrossDatum> =>
+export const hookedAcross = (datums: Datums, datum: AcrossDatum): TapeOrigin<AcrossDatum> =>
 	findDatum(acrossDatums(only(datums, datum)), datum);
 
 /** The same for what is at a place: hooked on the nearest edge, that is another edge for each. */
 export function hookedNear(
-	hooked: HookedTape<AcrossDatum>,
+	hooked: TapeOrigin<AcrossDatum>,
 	wall: Wall,
 	hole: Point
-): HookedTape<AcrossDatum> {
+): TapeOrigin<AcrossDatum> {
 	if (hooked.datum.from !== 'nearest') return hooked;
 	const { x, label } = nearestEdge(wall, hole);
 	return { datum: hooked.datum, at: x, label };
 }
 
 /** Where the side tape is hooked. */
-export const hookedUp = (datums: Datums, datum: UpDatum): HookedTape<UpDatum> =>
+export const hookedUp = (datums: Datums, datum: UpDatum): TapeOrigin<UpDatum> =>
 	findDatum(upDatums(only(datums, datum)), datum);
 
 function only({ wall, pieces, centreLineY }: Datums, datum: AcrossDatum | UpDatum): Datums {
@@ -122,7 +122,7 @@ export const datumKey = (datum: object): string =>
 	['from', 'id', 'edge'].map((key) => (datum as Record<string, unknown>)[key] ?? '').join('/');
 
 /** Height of the up datum for a mark at x: floor and ceiling differ from place to place. */
-export function datumHeight(wall: Wall, hooked: HookedTape<UpDatum>, x: number): number {
+export function datumHeight(wall: Wall, hooked: TapeOrigin<UpDatum>, x: number): number {
 	if (hooked.datum.from === 'floor-here') return floorAt(wall, x);
 	return hooked.datum.from === 'ceiling' ? ceilingAt(wall, x) : hooked.at;
 }

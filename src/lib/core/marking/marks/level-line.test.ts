@@ -1,7 +1,7 @@
 import { expect } from 'chai';
 import { DEMO } from '../../../store/demo/index.ts';
 import { hookTape } from '../../../store/commands/index.ts';
-import { tried } from '../../../store/history.ts';
+import { preview } from '../../../store/history.ts';
 import { planWallFast, type WallPlan } from '../../plan/plan-wall-fast.ts';
 import type { Project } from '../../model/project.ts';
 import { crossedBy, lineOffers } from './level-line.ts';
@@ -38,7 +38,7 @@ describe('a level line', () => {
 
 	it('has every height read from it, one with it nothing', () => {
 		const { at } = lineOffers(pieces, wall)[0]!;
-		const project = tried(DEMO, hookTape('stair-hall', { up: { from: 'line', at } }));
+		const project = preview(DEMO, hookTape('stair-hall', { up: { from: 'line', at } }));
 		for (const { up, hole } of planned(project).marks) {
 			expect(up.datum).equal('your level line');
 			expect(up.exact.value).closeTo(Math.abs(hole.y - at), 1e-9);

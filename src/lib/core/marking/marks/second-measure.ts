@@ -1,7 +1,7 @@
 import type { AcrossDatum, UpDatum, Wall } from '../../model/wall.ts';
 import { ceilingAt, floorAt } from '../../wall/survey/outline.ts';
 import { roundToTick, type LengthStyle } from '../../base/units/index.ts';
-import type { Mark } from './schedule.ts';
+import type { Mark } from './compute-marks.ts';
 import { edgeBeside } from './solid-edge.ts';
 
 /** A measure that the first tape had no part in, to prove a mark by. */

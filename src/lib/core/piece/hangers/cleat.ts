@@ -6,11 +6,11 @@ import { byFormula } from '../../base/derived.ts';
 import { assumedKeys, distance, position, size } from '../../base/schemas/sizes.ts';
 import { ok, type Result } from '../../base/result.ts';
 import { cleatLoads } from '../statics/cleat.ts';
-import { carry } from './carry.ts';
+import { mergePreviousBack } from './merge-previous-back.ts';
 import { hardware, screws } from './checks.ts';
 import { down } from './dimension.ts';
-import type { Hanger, Hung, HungPiece, WallPoint } from './types.ts';
-import { lengthIn } from '../../base/units/say.ts';
+import type { Hanger, HangSolution, HungPiece, WallPoint } from './types.ts';
+import { lengthToken } from '../../base/units/say.ts';
 import { belowPiece } from './limits.ts';
 import { measured } from './measured.ts';
 import { readDrop, straightLoad } from './rigid.ts';
@@ -62,7 +62,7 @@ export const cleat: Hanger<CleatBack> = {
 	schema: cleatSchema,
 	hooks: ['cleat-screw'],
 	start: ({ width, height }, before) =>
-		carry(
+		mergePreviousBack(
 			cleatSchema,
 			{
 				kind: 'cleat',
@@ -208,8 +208,8 @@ export const cleat: Hanger<CleatBack> = {
 	],
 	sturdy: 'the half of a cleat',
 	parts: ({ of, railWidth, standOff }) => [
-		{ name: `Cleat of ${of}, both halves, ${lengthIn(railWidth)}`, each: 1 },
-		{ name: `Spacer, ${lengthIn(standOff)} thick`, each: 1 }
+		{ name: `Cleat of ${of}, both halves, ${lengthToken(railWidth)}`, each: 1 },
+		{ name: `Spacer, ${lengthToken(standOff)} thick`, each: 1 }
 	],
 	meet: {
 		counts: [1, 2, 3],
@@ -222,7 +222,11 @@ export const cleat: Hanger<CleatBack> = {
 };
 
 /** Its wall half screwed on at places right of the piece's centre line. */
-function screwedAt(back: CleatBack, piece: HungPiece, places: readonly number[]): Result<Hung> {
+function screwedAt(
+	back: CleatBack,
+	piece: HungPiece,
+	places: readonly number[]
+): Result<HangSolution> {
 	const { railDrop, railOffset, railWidth } = back;
 	const refused =
 		belowPiece(railDrop, piece, 'railDrop') ?? beyondPiece(back, piece) ?? turned(back, piece);

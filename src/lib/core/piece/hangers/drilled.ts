@@ -10,8 +10,8 @@ import type { Caution } from '../../base/caution.ts';
 import { addUp, minus, plus, type Derived } from '../../base/derived.ts';
 import { assumedKeys, distance, size } from '../../base/schemas/sizes.ts';
 import { ok } from '../../base/result.ts';
-import { lengthIn } from '../../base/units/say.ts';
-import { carry } from './carry.ts';
+import { lengthToken } from '../../base/units/say.ts';
+import { mergePreviousBack } from './merge-previous-back.ts';
 import type { Hanger, HungPiece } from './types.ts';
 import { belowPiece } from './limits.ts';
 import { measured } from './measured.ts';
@@ -51,7 +51,7 @@ export const drilled: Hanger<DrilledBack> = {
 	schema: drilledSchema,
 	hooks: ['screw', 'nail'],
 	start: (_piece, before) =>
-		carry(
+		mergePreviousBack(
 			drilledSchema,
 			{
 				kind: 'drilled',
@@ -157,7 +157,7 @@ export const drilled: Hanger<DrilledBack> = {
 	levelStep: (tilt, _back, piece, hung) => levelAtPoints(tilt, hung, piece),
 	drops: ['downFromTop'],
 	steps: ({ holeDepth }) => [
-		`Wrap tape round the bit ${lengthIn(holeDepth)} from its tip as a stop.`,
+		`Wrap tape round the bit ${lengthToken(holeDepth)} from its tip as a stop.`,
 		'Drill slightly upward into the back, then seal the bare wood of the holes.',
 		'Drive the screws on their marks and leave the heads standing out less than the holes are deep.',
 		'Set both holes over the heads; the panel rests on the screws.'

@@ -2,7 +2,7 @@ import * as z from 'zod/mini';
 import type { HookKind } from '../../catalogue/facts/index.ts';
 import { cleat, cleatSchema } from './cleat.ts';
 import { drilled, drilledSchema } from './drilled.ts';
-import type { AnyBack, Dimension, Hanger, Hung, HungPiece } from './types.ts';
+import type { AnyBack, Dimension, Hanger, HangSolution, HungPiece } from './types.ts';
 import { HANGER_KINDS, type HangerKind } from './kinds.ts';
 import { keyholes, keyholesSchema } from './keyholes.ts';
 import { mirrorPlates, mirrorPlatesSchema } from './mirror-plates.ts';
@@ -92,7 +92,12 @@ export function measureOn(back: Back, piece: HungPiece, key: string, value: numb
  * The back as it must be where the piece hung `higher` mm above its reckoned height, from hooks whose place is known:
  * each point then bears that much further below the top edge. Unchanged where no such back can be.
  */
-export function asItHung(back: Back, piece: HungPiece, hung: Hung, higher: number): Back {
+export function backFromMeasuredDrop(
+	back: Back,
+	piece: HungPiece,
+	hung: HangSolution,
+	higher: number
+): Back {
 	const hanger = hangerOf(back);
 	if (hanger.asHung) return hanger.asHung(back, hung.points[0]!.drop.value + higher);
 	return hanger

@@ -4,7 +4,7 @@ import * as z from 'zod/mini';
 import type { Caution } from '../../base/caution.ts';
 import { assumedKeys, distance, position, size } from '../../base/schemas/sizes.ts';
 import { ok } from '../../base/result.ts';
-import { carry } from './carry.ts';
+import { mergePreviousBack } from './merge-previous-back.ts';
 import { hardware, screws } from './checks.ts';
 import { down } from './dimension.ts';
 import type { Dimension, Hanger, PiecePoint } from './types.ts';
@@ -54,7 +54,7 @@ export const keyholes: Hanger<KeyholesBack> = {
 	hooks: ['screw'],
 	start: ({ width, height }, before) => {
 		const drop = Math.min(height * 0.15, 60);
-		return carry(
+		return mergePreviousBack(
 			keyholesSchema,
 			{
 				kind: 'keyholes',

@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { slideToLevel } from '../statics/uneven-rings.ts';
 import { usualHouseRules } from '../../model/index.ts';
 import {
-	asItHung,
+	backFromMeasuredDrop,
 	hangerOf,
 	hangers,
 	tiltAtPoints,
@@ -151,13 +151,14 @@ describe('a piece that came out higher than reckoned', () => {
 		for (const { kind } of hangers) {
 			const back = start(kind);
 			const before = solved(back).points[0]!.drop.value;
-			const after = solved(asItHung(back, piece, solved(back), 4)).points[0]!.drop.value;
+			const after = solved(backFromMeasuredDrop(back, piece, solved(back), 4)).points[0]!.drop
+				.value;
 			expect(after, kind).closeTo(before + 4, 1e-6);
 		}
 	});
 
 	it('keeps its back where none could be so', () => {
 		const back = start('wire-one');
-		expect(asItHung(back, piece, solved(back), 300)).equal(back);
+		expect(backFromMeasuredDrop(back, piece, solved(back), 300)).equal(back);
 	});
 });

@@ -1,13 +1,13 @@
 import { toDegrees, toRadians } from '../../base/units/constants.ts';
 import { LEVELLING } from '../../../words/en/levelling.ts';
 import { hookCorrection, tiltFromHookError } from '../statics/two-points.ts';
-import type { Hung, HungPiece, LevelStep, Side, WallPoint } from './types.ts';
+import type { HangSolution, HungPiece, LevelStep, Side, WallPoint } from './types.ts';
 
 export const highSide = (tilt: number): Side => (tilt > 0 ? 'right' : 'left');
 export const lowSide = (tilt: number): Side => (tilt > 0 ? 'left' : 'right');
 
 /** Outermost of the upper points, from left to right. */
-function outermost({ points }: Hung): [left: WallPoint, right: WallPoint] {
+function outermost({ points }: HangSolution): [left: WallPoint, right: WallPoint] {
 	const upper = Math.min(...points.map(({ drop }) => drop.value)) + 1;
 	const sorted = points.filter(({ drop }) => drop.value <= upper).sort((a, b) => a.x - b.x);
 	return [sorted[0]!, sorted.at(-1)!];
@@ -18,7 +18,7 @@ const offOver = (span: number, tilt: number): number =>
 	hookCorrection({ span, levelError: Math.sin(toRadians(Math.abs(tilt))), over: 1 });
 
 /** Rigid points: one of them is set lower, or the other higher. */
-export function levelAtPoints(tilt: number, hung: Hung, piece: HungPiece): LevelStep {
+export function levelAtPoints(tilt: number, hung: HangSolution, piece: HungPiece): LevelStep {
 	const [left, right] = outermost(hung);
 	const span = right.x - left.x;
 	if (span < 1) return turnOnPoint(tilt, hung, piece);
@@ -33,18 +33,18 @@ export function levelAtPoints(tilt: number, hung: Hung, piece: HungPiece): Level
 }
 
 /** Depth of the centre of mass below the first point, mm. */
-const massBelow = ({ points }: Hung, { height, massUp }: HungPiece): number =>
+const massBelow = ({ points }: HangSolution, { height, massUp }: HungPiece): number =>
 	Math.max(height - massUp - points[0]!.drop.value, 1);
 
 /**
  * How far the mass lies beside a point that the piece swings on, mm: depth·tan(tilt), left of it where the right side
  * is high. Source: the mass comes to rest plumb below the point.
  */
-export const massBeside = (tilt: number, hung: Hung, piece: HungPiece): number =>
+export const massBeside = (tilt: number, hung: HangSolution, piece: HungPiece): number =>
 	massBelow(hung, piece) * Math.tan(toRadians(Math.abs(tilt)));
 
 /** One point: its own weight turns it. */
-export function turnOnPoint(tilt: number, hung: Hung, piece: HungPiece): LevelStep {
+export function turnOnPoint(tilt: number, hung: HangSolution, piece: HungPiece): LevelStep {
 	const by = massBeside(tilt, hung, piece);
 	const side = lowSide(tilt);
 	return {
@@ -58,7 +58,7 @@ export function turnOnPoint(tilt: number, hung: Hung, piece: HungPiece): LevelSt
 /** A toothed bar: the next tooth, or the nearest whole number of teeth. */
 export function levelByTooth(
 	tilt: number,
-	hung: Hung,
+	hung: HangSolution,
 	piece: HungPiece,
 	{ tooth, toothPitch }: { tooth: number; toothPitch: number }
 ): LevelStep {
@@ -119,7 +119,7 @@ export function pressAnew(tilt: number, span: number): LevelStep {
 }
 
 /** Tilt in degrees, right side higher positive, of a piece whose points bear `error` mm higher at the right. */
-export function tiltAtPoints(hung: Hung, error: number): number {
+export function tiltAtPoints(hung: HangSolution, error: number): number {
 	const [left, right] = outermost(hung);
 	const span = right.x - left.x;
 	if (span < 1) return 0;

@@ -4,7 +4,7 @@ import { byFormula } from '../../base/derived.ts';
 import { assumedKeys, distance, position } from '../../base/schemas/sizes.ts';
 import { ok } from '../../base/result.ts';
 import { twoPointLoads } from '../statics/two-points.ts';
-import { carry } from './carry.ts';
+import { mergePreviousBack } from './merge-previous-back.ts';
 import { hardware, screws } from './checks.ts';
 import { down, offCentre } from './dimension.ts';
 import type { Dimension, Hanger, HungPiece, PiecePoint, WallPoint } from './types.ts';
@@ -48,7 +48,7 @@ export const mirrorPlates: Hanger<MirrorPlatesBack> = {
 	schema: mirrorPlatesSchema,
 	hooks: ['plate-screw'],
 	start: ({ height }, before) =>
-		carry(
+		mergePreviousBack(
 			mirrorPlatesSchema,
 			{
 				kind: 'mirror-plates',

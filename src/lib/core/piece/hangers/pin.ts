@@ -2,7 +2,7 @@ import * as z from 'zod/mini';
 import { assumedKeys, distance } from '../../base/schemas/sizes.ts';
 import { ok } from '../../base/result.ts';
 import { weightOf } from '../../base/units/constants.ts';
-import { carry } from './carry.ts';
+import { mergePreviousBack } from './merge-previous-back.ts';
 import type { Hanger, PiecePoint } from './types.ts';
 import { belowPiece, widerThanPiece } from './limits.ts';
 import { measured } from './measured.ts';
@@ -43,7 +43,7 @@ export const pinned: Hanger<PinBack> = {
 	schema: pinSchema,
 	hooks: ['push-pin', 'nail'],
 	start: ({ width, height }, before) =>
-		carry(
+		mergePreviousBack(
 			pinSchema,
 			{
 				kind: 'pin',

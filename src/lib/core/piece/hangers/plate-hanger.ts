@@ -6,7 +6,7 @@ import { addUp, plus } from '../../base/derived.ts';
 import { assumedKeys, distance } from '../../base/schemas/sizes.ts';
 import { ok } from '../../base/result.ts';
 import { MM_PER_INCH } from '../../base/units/constants.ts';
-import { carry } from './carry.ts';
+import { mergePreviousBack } from './merge-previous-back.ts';
 import { down } from './dimension.ts';
 import type { Hanger, HungPiece } from './types.ts';
 import { belowPiece } from './limits.ts';
@@ -58,7 +58,7 @@ export const plateHanger: Hanger<PlateHangerBack> = {
 	schema: plateHangerSchema,
 	hooks: ['picture-hook-1', 'picture-hook-2', 'nail'],
 	start: ({ height }, before) =>
-		carry(
+		mergePreviousBack(
 			plateHangerSchema,
 			{ kind: 'plate-hanger', archDrop: Math.min(height * 0.12, 30), assumed: ['archDrop'] },
 			before

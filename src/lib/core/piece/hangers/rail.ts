@@ -1,7 +1,7 @@
 import * as z from 'zod/mini';
 import { assumedKeys, distance } from '../../base/schemas/sizes.ts';
 import { ok } from '../../base/result.ts';
-import { carry } from './carry.ts';
+import { mergePreviousBack } from './merge-previous-back.ts';
 import { hardware, bumpers } from './checks.ts';
 import type { Hanger, PiecePoint, WallPoint } from './types.ts';
 import { belowPiece, widerThanPiece } from './limits.ts';
@@ -44,7 +44,7 @@ export const rail: Hanger<RailBack> = {
 	schema: railSchema,
 	hooks: ['rail-hook', 'track-hook'],
 	start: ({ width, height }, before) =>
-		carry(
+		mergePreviousBack(
 			railSchema,
 			{
 				kind: 'rail',

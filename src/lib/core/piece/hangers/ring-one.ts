@@ -3,7 +3,7 @@ import * as z from 'zod/mini';
 import { assumedKeys, distance, position } from '../../base/schemas/sizes.ts';
 import { ok } from '../../base/result.ts';
 import { weightOf } from '../../base/units/constants.ts';
-import { carry } from './carry.ts';
+import { mergePreviousBack } from './merge-previous-back.ts';
 import { hardware, bumpers } from './checks.ts';
 import { offCentre } from './dimension.ts';
 import type { Hanger } from './types.ts';
@@ -45,7 +45,7 @@ export const ringOne: Hanger<RingOneBack> = {
 	schema: ringOneSchema,
 	hooks: ['picture-hook-1', 'picture-hook-2', 'nail', 'screw'],
 	start: ({ height }, before) =>
-		carry(
+		mergePreviousBack(
 			ringOneSchema,
 			{
 				kind: 'ring-one',

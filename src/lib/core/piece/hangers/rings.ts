@@ -1,7 +1,7 @@
 import * as z from 'zod/mini';
 import { assumedKeys, distance, size } from '../../base/schemas/sizes.ts';
 import { ok } from '../../base/result.ts';
-import { carry } from './carry.ts';
+import { mergePreviousBack } from './merge-previous-back.ts';
 import { hardware, screws, bumpers } from './checks.ts';
 import { down } from './dimension.ts';
 import type { Hanger } from './types.ts';
@@ -60,7 +60,7 @@ export const rings: Hanger<RingsBack> = {
 			points: usualRingPoints,
 			assumed: ['ringSpan', 'ringDrop', 'rightDrop']
 		};
-		const kept = carry(ringsSchema, fresh, before);
+		const kept = mergePreviousBack(ringsSchema, fresh, before);
 		return before?.rightDrop === undefined ? { ...kept, rightDrop: kept.ringDrop } : kept;
 	},
 	dimensions: ({ ringSpan, ringDrop, rightDrop, points }, piece) => [

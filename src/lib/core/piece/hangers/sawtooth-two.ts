@@ -3,7 +3,7 @@ import { TOOTHED_BAR_MM } from '../../base/figures/hardware.ts';
 import * as z from 'zod/mini';
 import { assumedKeys, distance, size } from '../../base/schemas/sizes.ts';
 import { ok } from '../../base/result.ts';
-import { carry } from './carry.ts';
+import { mergePreviousBack } from './merge-previous-back.ts';
 import { hardware, bumpers } from './checks.ts';
 import { down } from './dimension.ts';
 import type { Hanger } from './types.ts';
@@ -38,7 +38,7 @@ export const sawtoothTwo: Hanger<SawtoothTwoBack> = {
 	hooks: ['nail', 'screw', 'picture-hook-1'],
 	start: ({ width, height }, before) => {
 		const drop = Math.min(height * 0.05, 12);
-		return carry(
+		return mergePreviousBack(
 			sawtoothTwoSchema,
 			{
 				kind: 'sawtooth-two',

@@ -3,7 +3,7 @@ import { TOOTHED_BAR_MM } from '../../base/figures/hardware.ts';
 import * as z from 'zod/mini';
 import { assumedKeys, distance, position, size } from '../../base/schemas/sizes.ts';
 import { ok } from '../../base/result.ts';
-import { carry } from './carry.ts';
+import { mergePreviousBack } from './merge-previous-back.ts';
 import { hardware, bumpers } from './checks.ts';
 import { down, offCentre } from './dimension.ts';
 import type { Hanger } from './types.ts';
@@ -43,7 +43,7 @@ export const sawtooth: Hanger<SawtoothBack> = {
 	schema: sawtoothSchema,
 	hooks: ['nail', 'screw', 'picture-hook-1'],
 	start: ({ height }, before) =>
-		carry(
+		mergePreviousBack(
 			sawtoothSchema,
 			{
 				kind: 'sawtooth',

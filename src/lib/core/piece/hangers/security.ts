@@ -3,7 +3,7 @@ import * as z from 'zod/mini';
 import { byFormula } from '../../base/derived.ts';
 import { assumedKeys, distance, position } from '../../base/schemas/sizes.ts';
 import { ok } from '../../base/result.ts';
-import { carry } from './carry.ts';
+import { mergePreviousBack } from './merge-previous-back.ts';
 import { hardware, screws } from './checks.ts';
 import type { Hanger, PiecePoint, WallPoint } from './types.ts';
 import { belowPiece, widerThanPiece } from './limits.ts';
@@ -46,7 +46,7 @@ export const security: Hanger<SecurityBack> = {
 	schema: securitySchema,
 	hooks: ['security-screw'],
 	start: ({ width, height }, before) =>
-		carry(
+		mergePreviousBack(
 			securitySchema,
 			{
 				kind: 'security',

@@ -1,7 +1,7 @@
 import { SURE_FRICTION } from '../../base/figures/hardware.ts';
 import { tiltFromHookError } from '../statics/two-points.ts';
-import { lengthIn } from '../../base/units/say.ts';
-import type { Hung } from './types.ts';
+import { lengthToken } from '../../base/units/say.ts';
+import type { HangSolution } from './types.ts';
 
 /** Whether a piece stays level as it hangs, why, and what would help. */
 export interface StayLevel {
@@ -16,7 +16,7 @@ const PADS =
 const BUMPERS = 'Felt bumpers at its lower corners add friction with the wall.';
 
 /** Lengths in what it says are left open. Sources: statics of the wire; common practice. */
-export function stayLevel({ points, steadiness }: Hung): StayLevel {
+export function stayLevel({ points, steadiness }: HangSolution): StayLevel {
 	if (steadiness) return onWire(steadiness);
 	const xs = points.map(({ x }) => x);
 	const span = Math.max(...xs) - Math.min(...xs);
@@ -29,13 +29,13 @@ export function stayLevel({ points, steadiness }: Hung): StayLevel {
 	const tilt = tiltFromHookError({ span, error: 1 });
 	return {
 		by: 'points',
-		says: `Its points hold it. One that is ${lengthIn(1)} too high or too low tilts it by ${tilt.toFixed(2)}°, and that stays.`,
+		says: `Its points hold it. One that is ${lengthToken(1)} too high or too low tilts it by ${tilt.toFixed(2)}°, and that stays.`,
 		advice: ['Check both heights by a level before anything is lifted; correct it at one point.']
 	};
 }
 
-function onWire({ depth, needed, friction }: NonNullable<Hung['steadiness']>): StayLevel {
-	const is = `Its mass lies ${lengthIn(depth)} below the rings; on a wire that slides it would have to be ${lengthIn(needed)} to come back to level by itself`;
+function onWire({ depth, needed, friction }: NonNullable<HangSolution['steadiness']>): StayLevel {
+	const is = `Its mass lies ${lengthToken(depth)} below the rings; on a wire that slides it would have to be ${lengthToken(needed)} to come back to level by itself`;
 	const off =
 		friction > 0
 			? ` As it hangs it needs a friction of ${friction.toFixed(2)}; ${SURE_FRICTION} is sure.`

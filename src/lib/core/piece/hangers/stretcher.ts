@@ -3,7 +3,7 @@ import * as z from 'zod/mini';
 import { assumedKeys, distance, size } from '../../base/schemas/sizes.ts';
 import { ok } from '../../base/result.ts';
 import { weightOf } from '../../base/units/constants.ts';
-import { carry } from './carry.ts';
+import { mergePreviousBack } from './merge-previous-back.ts';
 import { bumpers } from './checks.ts';
 import type { Hanger } from './types.ts';
 import { belowPiece, widerThanPiece } from './limits.ts';
@@ -48,7 +48,7 @@ export const stretcher: Hanger<StretcherBack> = {
 	schema: stretcherSchema,
 	hooks: ['picture-hook-1', 'picture-hook-2', 'screw', 'nail'],
 	start: ({ width, height }, before) =>
-		carry(
+		mergePreviousBack(
 			stretcherSchema,
 			{
 				kind: 'stretcher',

@@ -6,7 +6,7 @@ import { byFormula } from '../../base/derived.ts';
 import { assumedKeys, distance, size } from '../../base/schemas/sizes.ts';
 import { ok } from '../../base/result.ts';
 import { weightOf } from '../../base/units/constants.ts';
-import { carry } from './carry.ts';
+import { mergePreviousBack } from './merge-previous-back.ts';
 import { down } from './dimension.ts';
 import type { Dimension, Hanger, HungPiece, PiecePoint } from './types.ts';
 import { measured } from './measured.ts';
@@ -57,7 +57,7 @@ export const strips: Hanger<StripsBack> = {
 	schema: stripsSchema,
 	hooks: ['adhesive-strip'],
 	start: ({ width, height }, before) =>
-		carry(
+		mergePreviousBack(
 			stripsSchema,
 			{
 				kind: 'strips',

@@ -68,7 +68,7 @@ export interface WallPoint {
 }
 
 /** What follows from a measured back. */
-export interface Hung {
+export interface HangSolution {
 	points: WallPoint[];
 	/** Wire length ring to ring, mm, and its tension and angle, where there is a wire. */
 	wire?: { length: number; tension: Derived | null; angle: Derived; hookSpacing: number };
@@ -181,7 +181,7 @@ export interface Hanger<B> {
 	dimensions(back: B, piece: HungPiece): Dimension[];
 	/** The back with one of its dimensions changed. */
 	measure(back: B, key: string, value: number): B;
-	solve(back: B, piece: HungPiece, rules: HangerRules): Result<Hung>;
+	solve(back: B, piece: HungPiece, rules: HangerRules): Result<HangSolution>;
 	/** Drawn also when the back is impossible, so that the trouble can be seen. */
 	draw(back: B, piece: HungPiece): BackShape[];
 	/** Questions with a few fixed answers, such as how the wire was read. */
@@ -197,7 +197,7 @@ export interface Hanger<B> {
 	/**
 	 * What levels a piece that hangs at a tilt, degrees, right side higher positive; not 0.
 	 */
-	levelStep(tilt: number, back: B, piece: HungPiece, hung: Hung): LevelStep;
+	levelStep(tilt: number, back: B, piece: HungPiece, hung: HangSolution): LevelStep;
 	/** Dimensions between its top edge and where it bears: what was read wrong where it came out too high or too low. */
 	drops: readonly string[];
 	/** The back as it must be where its points bear at a drop, and that is no plain sum of those dimensions. */
@@ -226,7 +226,7 @@ export interface Meeting<B> {
 	/** Farthest place left or right of the piece's centre line, mm. */
 	reach(back: B, piece: HungPiece): { left: number; right: number };
 	/** @param xs places right of the piece's centre line, from left to right, mm. */
-	solve(back: B, piece: HungPiece, rules: HangerRules, xs: readonly number[]): Result<Hung>;
+	solve(back: B, piece: HungPiece, rules: HangerRules, xs: readonly number[]): Result<HangSolution>;
 }
 
 /** What the base of every back holds. */

@@ -5,7 +5,7 @@ import { ok, type Result } from '../../base/result.ts';
 import { offCentreHook, type OffCentreHook } from '../statics/off-centre-hook.ts';
 import { levelHooksOnWire, type LevelHooks } from '../statics/uneven-hooks.ts';
 import { toRadians } from '../../base/units/constants.ts';
-import type { HangerRules, Hung, HungPiece, PointLoad, WallPoint } from './types.ts';
+import type { HangerRules, HangSolution, HungPiece, PointLoad, WallPoint } from './types.ts';
 import { solveWire } from './wire.ts';
 import { massBelowRings, wireLength, type WireBack } from './wire-reading.ts';
 
@@ -21,7 +21,7 @@ export function twoHooksAt(
 	piece: HungPiece,
 	rules: HangerRules,
 	[left, right]: readonly [number, number]
-): Result<Hung> {
+): Result<HangSolution> {
 	const base = evenly(back, right - left, piece, rules);
 	if (!base.ok) return base;
 	const length = base.value.wire!.length;
@@ -65,7 +65,7 @@ export function oneHookAt(
 	piece: HungPiece,
 	rules: HangerRules,
 	x: number
-): Result<Hung> {
+): Result<HangSolution> {
 	const base = evenly(back, 0, piece, rules);
 	if (!base.ok) return base;
 	const off = offCentreHook({
@@ -97,7 +97,7 @@ function evenly(
 	spacing: number,
 	piece: HungPiece,
 	rules: HangerRules
-): Result<Hung> {
+): Result<HangSolution> {
 	if (back.ringLower || Math.abs(piece.massOffset) > 1) return fail('uneven');
 	const length = wireLength(back);
 	return length.ok ? solveWire(back, spacing, piece, rules) : length;

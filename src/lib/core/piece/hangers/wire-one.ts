@@ -1,5 +1,5 @@
 import * as z from 'zod/mini';
-import { carry } from './carry.ts';
+import { mergePreviousBack } from './merge-previous-back.ts';
 import { hardware, screws, bumpers } from './checks.ts';
 import type { Hanger } from './types.ts';
 import { twoRings } from './ring-points.ts';
@@ -25,7 +25,7 @@ export const wireOne: Hanger<WireOneBack> = {
 	schema: wireOneSchema,
 	hooks: WIRE_HOOKS,
 	start: (piece, before) =>
-		carry(wireOneSchema, { kind: 'wire-one', ...usualWire(piece, before) }, before),
+		mergePreviousBack(wireOneSchema, { kind: 'wire-one', ...usualWire(piece, before) }, before),
 	dimensions: wireDimensions,
 	measure: measureWire,
 	solve: (back, piece, rules) => solveWire(back, 0, piece, rules),

@@ -1,7 +1,7 @@
 import * as z from 'zod/mini';
 import { size } from '../../base/schemas/sizes.ts';
-import { lengthIn } from '../../base/units/say.ts';
-import { carry } from './carry.ts';
+import { lengthToken } from '../../base/units/say.ts';
+import { mergePreviousBack } from './merge-previous-back.ts';
 import { hardware, screws, bumpers } from './checks.ts';
 import type { Hanger } from './types.ts';
 import { twoRings } from './ring-points.ts';
@@ -32,7 +32,7 @@ export const wireTwo: Hanger<WireTwoBack> = {
 	hooks: WIRE_HOOKS,
 	start: (piece, before) => {
 		const wire = usualWire(piece, before);
-		return carry(
+		return mergePreviousBack(
 			wireTwoSchema,
 			{
 				kind: 'wire-two',
@@ -68,7 +68,7 @@ export const wireTwo: Hanger<WireTwoBack> = {
 	pull: pullOf,
 	prompt: ({ wire, hookSpacing }) =>
 		wire.by === 'pull'
-			? `Two fingers, ${lengthIn(hookSpacing)} apart, where the hooks will be: pull the wire up hard and read the drop.`
+			? `Two fingers, ${lengthToken(hookSpacing)} apart, where the hooks will be: pull the wire up hard and read the drop.`
 			: null,
 	tips: WIRE_TIPS,
 	levelStep: levelOnWire(({ hookSpacing }) => hookSpacing),

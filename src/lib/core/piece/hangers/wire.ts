@@ -12,7 +12,7 @@ import { ok, type Result } from '../../base/result.ts';
 import { leanPull } from '../statics/lean.ts';
 import { holdOnWire, type HeldWire } from '../statics/uneven-rings.ts';
 import { hangOnWire, type HungWire } from '../statics/wire.ts';
-import type { HangerRules, Hung, HungPiece, WallPoint } from './types.ts';
+import type { HangerRules, HangSolution, HungPiece, WallPoint } from './types.ts';
 import { aboveTop, belowPiece, widerThanPiece } from './limits.ts';
 import { ringPointCautions } from './ring-points.ts';
 import { nearEdge } from './warnings.ts';
@@ -30,7 +30,7 @@ export function solveWire(
 	hookSpacing: number,
 	piece: HungPiece,
 	rules: HangerRules
-): Result<Hung> {
+): Result<HangSolution> {
 	const refused =
 		widerThanPiece(back.ringSpan, piece, 'ringSpan') ??
 		belowPiece(back.ringDrop, piece, 'ringDrop') ??

@@ -1,5 +1,5 @@
 import { fail } from './said.ts';
-import { refuse } from '../../base/check.ts';
+import { firstInvalid } from '../../base/check.ts';
 import { ok, type Result } from '../../base/result.ts';
 
 export interface CleatLoads {
@@ -36,7 +36,7 @@ export function cleatLoads({
 	massFromWall: number;
 	heightAboveSpacer: number;
 }): Result<CleatLoads> {
-	const refused = refuse([
+	const refused = firstInvalid([
 		...screws.map((value) => ({ name: 'screws', value })),
 		{ name: 'weight', value: weight, min: 0 },
 		{ name: 'massOffset', value: massOffset },

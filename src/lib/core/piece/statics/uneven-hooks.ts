@@ -1,5 +1,5 @@
 import { fail } from './said.ts';
-import { refuse } from '../../base/check.ts';
+import { firstInvalid } from '../../base/check.ts';
 import { ok, type Result } from '../../base/result.ts';
 import { toDegrees } from '../../base/units/constants.ts';
 import { bisect } from './solve.ts';
@@ -40,7 +40,7 @@ export function levelHooksOnWire(input: {
 	right: number;
 }): Result<LevelHooks> {
 	const { ringSpan: S, ringDrop, wireLength: L, weight, left, right } = input;
-	const refused = refuse([
+	const refused = firstInvalid([
 		{ name: 'ringSpan', value: S, min: 0, open: true },
 		{ name: 'ringDrop', value: ringDrop, min: 0 },
 		{ name: 'wireLength', value: L, min: 0, open: true },

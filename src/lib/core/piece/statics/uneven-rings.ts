@@ -1,5 +1,5 @@
 import { fail } from './said.ts';
-import { refuse } from '../../base/check.ts';
+import { firstInvalid } from '../../base/check.ts';
 import { ok, type Result } from '../../base/result.ts';
 import { toDegrees } from '../../base/units/constants.ts';
 import { bisect } from './solve.ts';
@@ -72,7 +72,7 @@ export function holdOnWire(
 ): Result<HeldWire> {
 	const { ringSpan: S, ringLower, wireLength, weight, massOffset: e, massBelowRings: g } = input;
 	const [left, right] = outer(input);
-	const refused = refuse([
+	const refused = firstInvalid([
 		{ name: 'ringSpan', value: S, min: 0, open: true },
 		{ name: 'ringDrop', value: input.ringDrop, min: 0 },
 		{ name: 'ringLower', value: ringLower },

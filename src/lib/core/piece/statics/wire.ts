@@ -1,6 +1,6 @@
 import { fail } from './said.ts';
 import { FLAT_WIRE_DEGREES } from '../../base/figures/hardware.ts';
-import { refuse } from '../../base/check.ts';
+import { firstInvalid } from '../../base/check.ts';
 import { ok, type Failure, type Result } from '../../base/result.ts';
 import { toDegrees } from '../../base/units/constants.ts';
 import { stretchedLength } from './elastic.ts';
@@ -75,7 +75,7 @@ export function wireLengthFromPull({
 	pulledDrop: number;
 	fingerSpacing: number;
 }): Result<number> {
-	const refused = refuse([
+	const refused = firstInvalid([
 		{ name: 'ringSpan', value: ringSpan, min: 0, open: true },
 		{ name: 'ringDrop', value: ringDrop, min: 0 },
 		{ name: 'pulledDrop', value: pulledDrop },
@@ -101,7 +101,7 @@ export function wireLengthFromPull({
  */
 export function hangOnWire(input: WireHanging): Result<HungWire> {
 	const { ringSpan: S, ringDrop, wireLength, weight, hookSpacing: w, stiffness } = input;
-	const refused = refuse([
+	const refused = firstInvalid([
 		{ name: 'ringSpan', value: S, min: 0, open: true },
 		{ name: 'ringDrop', value: ringDrop, min: 0 },
 		{ name: 'wireLength', value: wireLength, min: 0, open: true },

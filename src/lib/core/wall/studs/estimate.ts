@@ -1,6 +1,6 @@
 import { fail } from './said.ts';
 import { HALF_STUD_MM } from '../../base/figures/studs.ts';
-import { refuse } from '../../base/check.ts';
+import { firstInvalid } from '../../base/check.ts';
 import { ok, type Result } from '../../base/result.ts';
 import { BUILD, pinnedTerm, termOf, type Term } from './evidence.ts';
 import { moved, spanOf, type Hint } from './hint.ts';
@@ -153,8 +153,8 @@ function checkFacts({
 	hints,
 	pitches,
 	pinned = []
-}: StudFacts): ReturnType<typeof refuse> {
-	const numbers = refuse([
+}: StudFacts): ReturnType<typeof firstInvalid> {
+	const numbers = firstInvalid([
 		{ name: 'wallWidth', value: wallWidth, min: 0, open: true },
 		...(pitches ?? []).map((value, index) => ({ name: `pitches.${index}`, value, min: 100 })),
 		...pinned.map((value, index) => ({ name: `pinned.${index}`, value }))

@@ -1,5 +1,5 @@
 import { BESIDE_OPENING_MM } from '../../base/figures/studs.ts';
-import { lengthIn } from '../../base/units/say.ts';
+import { lengthToken } from '../../base/units/say.ts';
 import { hitChance, toNearest } from './evidence.ts';
 import { fitHints, type StudFacts } from './estimate.ts';
 import type { PitchFit, SegmentFit } from './posterior.ts';
@@ -117,6 +117,6 @@ function reason(fits: readonly PitchFit[], ofPitch: number, { x, gain }: Probe):
 	if (segmentAt(fits[0]!, x)!.hints === 0)
 		return 'Nothing is known of this stretch yet; any place is as good as another.';
 	if (second && ofPitch > gain / 2)
-		return `A stud here speaks for a spacing of ${lengthIn(first!.pitch)}, none for ${lengthIn(second.pitch)}, or the other way round.`;
+		return `A stud here speaks for a spacing of ${lengthToken(first!.pitch)}, none for ${lengthToken(second.pitch)}, or the other way round.`;
 	return 'It falls near where the edge of a stud should be, and narrows that edge whether it hits or misses.';
 }

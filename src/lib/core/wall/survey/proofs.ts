@@ -2,7 +2,7 @@ import { TAPE_READING_MM, TAPE_SAG_MM } from '../../base/figures/readings.ts';
 import { mustBeFinite } from '../../base/check.ts';
 import { byFormula, type Derived } from '../../base/derived.ts';
 import type { SurveyedWall } from './surveyed-wall.ts';
-import { lengthIn } from '../../base/units/say.ts';
+import { lengthToken } from '../../base/units/say.ts';
 import { ceilingAt, floorAt } from './outline.ts';
 
 /** A measure to repeat before the survey is trusted. */
@@ -48,7 +48,7 @@ export function proofsOf(wall: SurveyedWall): Proof[] {
 			tolerance: readAgainWithin(width),
 			read: proof.width,
 			shows: (off) =>
-				`At that height the wall is ${lengthIn(Math.abs(off))} ${off > 0 ? 'wider' : 'narrower'}: a corner is out of plumb. Measure from one corner only, at the height of the marks.`
+				`At that height the wall is ${lengthToken(Math.abs(off))} ${off > 0 ? 'wider' : 'narrower'}: a corner is out of plumb. Measure from one corner only, at the height of the marks.`
 		}),
 		proved({
 			key: 'height',
@@ -58,7 +58,7 @@ export function proofsOf(wall: SurveyedWall): Proof[] {
 			tolerance: readAgainWithin(height),
 			read: proof.height,
 			shows: (off) =>
-				`It is ${lengthIn(Math.abs(off))} ${off > 0 ? 'higher' : 'lower'} than the survey says: the floor or the ceiling is not as surveyed there. Read both again from the level line.`
+				`It is ${lengthToken(Math.abs(off))} ${off > 0 ? 'higher' : 'lower'} than the survey says: the floor or the ceiling is not as surveyed there. Read both again from the level line.`
 		}),
 		proved({
 			key: 'diagonal',
@@ -72,7 +72,7 @@ export function proofsOf(wall: SurveyedWall): Proof[] {
 			tolerance: readAgainWithin(diagonal),
 			read: proof.diagonal,
 			shows: (off) =>
-				`With the other two right, the top of the right corner stands ${lengthIn(Math.abs((off * diagonal) / width))} ${off > 0 ? 'farther out' : 'farther in'} than its foot.`
+				`With the other two right, the top of the right corner stands ${lengthToken(Math.abs((off * diagonal) / width))} ${off > 0 ? 'farther out' : 'farther in'} than its foot.`
 		})
 	];
 }
@@ -88,7 +88,7 @@ function proved({
 		...proof,
 		verdict: {
 			agrees,
-			text: agrees ? `It agrees, to within ${lengthIn(proof.tolerance)}.` : shows(off)
+			text: agrees ? `It agrees, to within ${lengthToken(proof.tolerance)}.` : shows(off)
 		}
 	};
 }

@@ -4,7 +4,7 @@ import { care, stop } from './said.ts';
 import { faceOf, type Feature } from '../features/index.ts';
 import { holdsPoint, right, top, type Rect } from '../../base/geometry/rect.ts';
 import type { SurveyedWall } from './surveyed-wall.ts';
-import { lengthIn } from '../../base/units/say.ts';
+import { lengthToken } from '../../base/units/say.ts';
 import { ceilingAt, floorAt, wallTop } from './outline.ts';
 
 /** A stretch of wall where something is likely to run. Never a permission to drill elsewhere. */
@@ -105,15 +105,15 @@ function edges(wall: SurveyedWall): Run[] {
 	return [
 		strip(
 			between(0, wall.width, ceiling - CABLE_ZONE_MM, wallTop(wall)),
-			`a cable within ${lengthIn(CABLE_ZONE_MM)} of the ceiling`
+			`a cable within ${lengthToken(CABLE_ZONE_MM)} of the ceiling`
 		),
 		strip(
 			plumb(wall, 0, CABLE_ZONE_MM),
-			`a cable within ${lengthIn(CABLE_ZONE_MM)} of the left corner`
+			`a cable within ${lengthToken(CABLE_ZONE_MM)} of the left corner`
 		),
 		strip(
 			plumb(wall, wall.width - CABLE_ZONE_MM, wall.width),
-			`a cable within ${lengthIn(CABLE_ZONE_MM)} of the right corner`
+			`a cable within ${lengthToken(CABLE_ZONE_MM)} of the right corner`
 		)
 	];
 }

@@ -1,15 +1,15 @@
-import { asItHung } from '../../../piece/hangers/index.ts';
+import { backFromMeasuredDrop } from '../../../piece/hangers/index.ts';
 import { activeArrangement } from '../../../model/arrangement.ts';
 import type { Piece } from '../../../piece/piece.ts';
 import type { Project } from '../../../model/project.ts';
 import { hangPiece } from '../../../plan/hang.ts';
 import { hungPiece } from '../../../piece/hung-piece.ts';
-import { lengthIn } from '../../../base/units/say.ts';
+import { lengthToken } from '../../../base/units/say.ts';
 import { heightMatter, ofPiece, type EventFace } from './types.ts';
 import { onHanging, raised, withPiece } from './on-project.ts';
 
 const off = ({ higher, simulated }: { higher: number; simulated?: boolean | undefined }): string =>
-	`came out ${lengthIn(Math.abs(higher))} too ${higher < 0 ? 'low' : 'high'}${simulated ? ' by a simulated laser' : ''}`;
+	`came out ${lengthToken(Math.abs(higher))} too ${higher < 0 ? 'low' : 'high'}${simulated ? ' by a simulated laser' : ''}`;
 
 export const cameOut: EventFace<'came-out'> = {
 	what: 'came-out',
@@ -34,5 +34,5 @@ function measuredAsHung(project: Project, wallId: string, piece: Piece, higher: 
 	if (fix?.points.some(({ x }) => x !== null)) return piece;
 	const hung = hangPiece(piece, project.houseRules);
 	if (!hung.ok) return piece;
-	return { ...piece, back: asItHung(piece.back, hungPiece(piece), hung.value, higher) };
+	return { ...piece, back: backFromMeasuredDrop(piece.back, hungPiece(piece), hung.value, higher) };
 }

@@ -1,4 +1,4 @@
-import { lengthIn } from '../../../base/units/say.ts';
+import { lengthToken } from '../../../base/units/say.ts';
 import { markDone, stepMatter, type EventFace } from './types.ts';
 
 export const proved: EventFace<'proved'> = {
@@ -10,5 +10,5 @@ export const proved: EventFace<'proved'> = {
 	},
 	conflictKey: stepMatter,
 	lastWriteWins: true,
-	summary: ({ read, simulated }) => `read ${lengthIn(read)}${simulated ? ', simulated' : ''}`
+	summary: ({ read, simulated }) => `read ${lengthToken(read)}${simulated ? ', simulated' : ''}`
 };

@@ -1,4 +1,4 @@
-import { lengthIn } from '../../../base/units/say.ts';
+import { lengthToken } from '../../../base/units/say.ts';
 import { markDone, hookMatter, type EventFace } from './types.ts';
 
 export const set: EventFace<'set'> = {
@@ -8,5 +8,5 @@ export const set: EventFace<'set'> = {
 	conflictKey: hookMatter,
 	lastWriteWins: true,
 	summary: ({ hole, simulated }) =>
-		`set ${lengthIn(hole.x)} along, ${lengthIn(hole.y)} up${simulated ? ', simulated' : ''}`
+		`set ${lengthToken(hole.x)} along, ${lengthToken(hole.y)} up${simulated ? ', simulated' : ''}`
 };

@@ -1,12 +1,12 @@
 import { chooseOn } from '../../../piece/hangers/index.ts';
-import { lengthIn } from '../../../base/units/say.ts';
+import { lengthToken } from '../../../base/units/say.ts';
 import { ofPiece, type EventFace } from './types.ts';
 import { onHanging, unread, withPiece } from './on-project.ts';
 
 const along = (right: number): string =>
 	right === 0
 		? 'levelled'
-		: `levelled, ${lengthIn(Math.abs(right))} further ${right < 0 ? 'left' : 'right'}`;
+		: `levelled, ${lengthToken(Math.abs(right))} further ${right < 0 ? 'left' : 'right'}`;
 
 export const shifted: EventFace<'shifted'> = {
 	what: 'shifted',

@@ -2,7 +2,7 @@ import { fillings } from '../../book/holes.ts';
 import { NAIL_HOLE } from '../../../catalogue/details/mends.ts';
 import { LIVING_WITH } from '../../job/living-with.ts';
 import { oldHoles } from '../../../fixing/choose/old-holes.ts';
-import { lengthIn } from '../../../base/units/say.ts';
+import { lengthToken } from '../../../base/units/say.ts';
 import { centreX, centreY } from '../../../base/geometry/rect.ts';
 import { liftStepId, tick, toHang, type StepMaker } from './types.ts';
 
@@ -23,7 +23,7 @@ export const leaveWell: StepMaker = (facts) => {
 						[
 							...toFill.map(
 								({ feature }) =>
-									`${feature.name}, ${lengthIn(centreX(feature))} from the left corner, ${lengthIn(centreY(feature))} up from the level datum.`
+									`${feature.name}, ${lengthToken(centreX(feature))} from the left corner, ${lengthToken(centreY(feature))} up from the level datum.`
 							),
 							NAIL_HOLE.mend
 						],

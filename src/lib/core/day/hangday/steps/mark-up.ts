@@ -26,7 +26,7 @@ export const markUp: StepMaker = (facts) => {
 				says: [],
 				cautions: [
 					...stopsOf(facts, planned),
-					...facts.plan.ofPlace
+					...facts.plan.placementCautions
 						.filter(({ hookId }) => hookId === mark.id)
 						.map(({ caution }) => caution)
 				],

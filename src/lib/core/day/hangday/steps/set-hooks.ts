@@ -5,7 +5,7 @@ import { useOfHook } from '../frozen.ts';
 import { markStepId, setStepId, stopsOf, toHang, type StepMaker } from './types.ts';
 
 /** Every hook, before any piece goes up: hammering shakes the wall. */
-export const setHooks: StepMaker = (facts) => {
+export const installedHooks: StepMaker = (facts) => {
 	const { plan, fixes } = facts;
 	return toHang(facts).flatMap((planned) => {
 		const fix = fixes.find(({ pieceId }) => pieceId === planned.pieceId);
@@ -22,7 +22,7 @@ export const setHooks: StepMaker = (facts) => {
 					says: [...(onceHeld ? [onceHeld] : []), ...fixingOf(hook.kind).steps],
 					cautions: [
 						...stopsOf(facts, planned),
-						...plan.ofPlace
+						...plan.placementCautions
 							.filter(({ hookId }) => hookId === hook.id)
 							.map(({ caution }) => caution),
 						...STANDING_CAUTIONS

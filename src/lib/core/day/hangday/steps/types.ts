@@ -1,6 +1,6 @@
 import type { Caution } from '../../../base/caution.ts';
 import type { Use } from '../../../fixing/choose/holds.ts';
-import type { Mark } from '../../../marking/marks/schedule.ts';
+import type { Mark } from '../../../marking/marks/compute-marks.ts';
 import type { HungPoint } from '../../../model/hanging.ts';
 import type { Piece } from '../../../piece/piece.ts';
 import type { Project } from '../../../model/project.ts';

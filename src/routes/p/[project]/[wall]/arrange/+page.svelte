@@ -62,8 +62,8 @@
 	}
 
 	/** Told once a drag ends. */
-	const crowding = $derived(
-		(session.keptPlan(wallId)?.ofPlace ?? []).map(({ caution }) => caution)
+	const placementConflicts = $derived(
+		(session.keptPlan(wallId)?.placementCautions ?? []).map(({ caution }) => caution)
 	);
 </script>
 
@@ -160,7 +160,7 @@
 	{#await import('$lib/ui/arrange/SecondLook.svelte') then { default: SecondLook }}
 		<SecondLook {wall} {plan} {styles} />
 	{/await}
-	<CautionList cautions={crowding} {styles} />
+	<CautionList cautions={placementConflicts} {styles} />
 {/if}
 
 <style>

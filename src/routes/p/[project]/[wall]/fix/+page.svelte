@@ -9,7 +9,7 @@
 		settledAs,
 		STANDING_CAUTIONS,
 		stylesOf,
-		type Way
+		type FixingOption
 	} from '$lib/core/index.ts';
 	import { settle, settlementBy, unsettle } from '$lib/store/commands/index.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
@@ -71,7 +71,7 @@
 		})
 	);
 
-	function show(way: Way | null) {
+	function show(way: FixingOption | null) {
 		shown = way?.id ?? null;
 		session.show(way && settle(wallId, [settlementBy(view.selected!, way)]));
 	}
@@ -87,7 +87,7 @@
 	const holes = $derived(oldHoles(wall, plan?.pieces ?? []));
 	const ofPiece = $derived([
 		...(fix?.cautions ?? []),
-		...(plan?.ofPlace ?? [])
+		...(plan?.placementCautions ?? [])
 			.filter(({ pieceId }) => pieceId === view.selected)
 			.map(({ caution }) => caution)
 	]);
@@ -135,7 +135,7 @@
 	{/if}
 	{#if ownBag}
 		<details class="hook">
-			<summary>To carry for it</summary>
+			<summary>To mergePreviousBack for it</summary>
 			<BagList items={ownBag} {styles} {...ticks(session, `${wallId}/${piece.id}`)} />
 		</details>
 	{/if}

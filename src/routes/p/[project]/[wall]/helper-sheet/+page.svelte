@@ -4,7 +4,7 @@
 	import { bothUnits, formatLength, say, STANDING_CAUTIONS } from '$lib/core/index.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
 	import NotChecked from '$lib/ui/fix/NotChecked.svelte';
-	import { whatIsThere } from '$lib/ui/puts.ts';
+	import { markTypeLabel } from '$lib/ui/puts.ts';
 	import GatheredCautions from '$lib/ui/sheet/GatheredCautions.svelte';
 	import { JobFacts } from '$lib/ui/sheet/job-facts.svelte.ts';
 	import SheetElevation from '$lib/ui/sheet/SheetElevation.svelte';
@@ -86,7 +86,7 @@
 									{first.across.way}
 									{first.across.datum};
 									<span class="measure">{length(first.up.printed)}</span>
-									{whatIsThere(first)}, {first.up.way}
+									{markTypeLabel(first)}, {first.up.way}
 									{first.up.datum}
 								{/if}
 							</td>

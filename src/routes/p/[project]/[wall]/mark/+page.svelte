@@ -152,7 +152,7 @@
 			use={uses.get(mark.id)}
 			second={secondMeasures(wall, mark, rules.tapeHook, styles.lead)}
 			tolerance={rules.tolerance}
-			cautions={plan.ofPlace
+			cautions={plan.placementCautions
 				.filter(({ hookId }) => hookId === mark.id)
 				.map(({ caution }) => caution)}
 			selected={view.selected === mark.pieceId && hookIndex(mark) === view.hook}

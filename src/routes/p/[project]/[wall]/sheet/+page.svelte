@@ -4,7 +4,7 @@
 	import {
 		formatLength,
 		hookedAcross,
-		gathered,
+		groupByPiece,
 		hookOf,
 		piecesById,
 		stylesOf,
@@ -15,7 +15,7 @@
 	import { Chooser } from '$lib/ui/fix/chooser.svelte.ts';
 	import NotChecked from '$lib/ui/fix/NotChecked.svelte';
 	import { drivenSaid, usesByMark } from '$lib/ui/bench/mark-said.ts';
-	import { whatIsThere } from '$lib/ui/puts.ts';
+	import { markTypeLabel } from '$lib/ui/puts.ts';
 	import GatheredCautions from '$lib/ui/sheet/GatheredCautions.svelte';
 	import SheetElevation from '$lib/ui/sheet/SheetElevation.svelte';
 	import SheetPage from '$lib/ui/sheet/SheetPage.svelte';
@@ -35,7 +35,7 @@
 	const letterOf = (pieceId: string) => rack.get(pieceId)?.letter ?? '';
 	/** What could happen: on a fixing, on a back, where a piece hangs, and in the wall. */
 	const cautions = $derived(
-		gathered([
+		groupByPiece([
 			...[
 				...chooser.fixes.flatMap(({ pieceId, cautions }) =>
 					cautions.map((caution) => ({ pieceId, caution }))
@@ -141,7 +141,7 @@
 								<td>
 									<b>{up.lead}</b> <small>{up.other}</small>
 									<div class="way">
-										{mark.puts === 'hole' ? '' : `${whatIsThere(mark)}, `}{mark.up.way}
+										{mark.puts === 'hole' ? '' : `${markTypeLabel(mark)}, `}{mark.up.way}
 										{mark.up.datum}
 									</div>
 									{#if mark.cord}

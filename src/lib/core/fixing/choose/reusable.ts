@@ -13,7 +13,7 @@ export function bearingOf(left: LeftBehind, kit: Project['kit']): Point {
 }
 
 /** What was left in the wall right where a point bears; null for nothing. */
-export const leftAt = (
+export const reusableFixingAt = (
 	left: readonly LeftBehind[],
 	{ x, y }: Point,
 	kit: Project['kit']

@@ -9,7 +9,9 @@ export interface Gathered {
 }
 
 /** Cautions that differ in their piece alone are told once; the gravest first, else in their order. */
-export function gathered(cautions: readonly { letter: string; caution: Caution }[]): Gathered[] {
+export function groupByPiece(
+	cautions: readonly { letter: string; caution: Caution }[]
+): Gathered[] {
 	const known = new Map<string, Gathered>();
 	for (const { letter, caution } of cautions) {
 		const key = withoutLetter(caution);

@@ -4,7 +4,7 @@ import type { Made, Substrate } from '../../wall/substrates/index.ts';
 import { substrateOf } from '../../wall/substrates/index.ts';
 
 /** What a hole at one place of a wall meets. */
-export interface Bed {
+export interface HoleGround {
 	ground: Ground;
 	/** What lies in front of the stud and carries nothing, or what an anchor grips, mm. */
 	cover: number;
@@ -25,12 +25,12 @@ export function groundsOf(made: Made): Ground[] {
 }
 
 /** @param studs middles of the studs that are as good as known, mm. */
-export function bedAt(
+export function groundAt(
 	made: Made,
 	studs: readonly number[],
 	x: number,
 	left: LeftBehind | null = null
-): Bed {
+): HoleGround {
 	const substrate: Substrate = substrateOf(made);
 	const off = Math.min(Infinity, ...studs.map((stud) => Math.abs(stud - x)));
 	const inStud = substrate.studs !== null && off <= MEETS_STUD_MM;

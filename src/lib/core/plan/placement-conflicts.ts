@@ -17,7 +17,7 @@ export interface PieceCaution {
 }
 
 /** Pieces that cover each other, come where a feature wants room, or leave the wall. */
-export function crowding(pieces: readonly PlannedPiece[], wall: Wall): PieceCaution[] {
+export function placementConflicts(pieces: readonly PlannedPiece[], wall: Wall): PieceCaution[] {
 	return [...overlapping(pieces), ...pieces.flatMap((piece) => standing(piece, wall))];
 }
 

@@ -1,12 +1,12 @@
 import { boundsOf, centreX, centreY, right, top, type Rect } from '../base/geometry/rect.ts';
 import { saysBy, type Values } from '../base/result.ts';
-import { ISSUES, MENDS } from '../../words/en/second-look.ts';
+import { ISSUES, MENDS } from '../../words/en/layout-issues.ts';
 import { aboveFurniture } from './above-furniture.ts';
 import { facing, isNearly } from './facing.ts';
 import type { Move, Outlined } from './outlined.ts';
 
 /** A fault that a practised eye would find. */
-export interface Glance {
+export interface LayoutIssue {
 	code: keyof typeof ISSUES;
 	values?: Values;
 	says: string;
@@ -39,7 +39,7 @@ const CENTRES = { low: 1300, high: 1600 };
 const GROUP = 350;
 
 /** What a practised eye would find on a wall, each with a mend of one press where there is one. */
-export function secondLook(wall: LookedAt): Glance[] {
+export function lintLayout(wall: LookedAt): LayoutIssue[] {
 	return [
 		...steps(wall.pieces),
 		...oddGaps(wall.pieces),
@@ -51,7 +51,7 @@ export function secondLook(wall: LookedAt): Glance[] {
 }
 
 /** Tops, bottoms, sides or middles of neighbours that are nearly in line. */
-function steps(pieces: readonly Outlined[]): Glance[] {
+function steps(pieces: readonly Outlined[]): LayoutIssue[] {
 	return pairs(pieces).flatMap(([a, b]) => {
 		const between = facing(a.rect, b.rect);
 		if (!between || between.gap > GROUP) return [];
@@ -106,7 +106,7 @@ function steps(pieces: readonly Outlined[]): Glance[] {
 }
 
 /** A gap in a row that differs a little from the others; the mend closes or opens it, and what lies beyond follows. */
-function oddGaps(pieces: readonly Outlined[]): Glance[] {
+function oddGaps(pieces: readonly Outlined[]): LayoutIssue[] {
 	return groupsOf(pieces).flatMap((group) => {
 		const row = [...group].sort((a, b) => a.rect.x - b.rect.x);
 		const gaps = row.slice(1).flatMap((piece, index) => {
@@ -138,7 +138,7 @@ function oddGaps(pieces: readonly Outlined[]): Glance[] {
 }
 
 /** A group that is nearly, but not quite, over its furniture, or too wide for it. */
-function overFurniture(group: readonly Outlined[], { beneath }: LookedAt): Glance[] {
+function overFurniture(group: readonly Outlined[], { beneath }: LookedAt): LayoutIssue[] {
 	const box = boundsOf(group.map(({ rect }) => rect));
 	const under = beneath.find(
 		(rect) =>
@@ -150,7 +150,7 @@ function overFurniture(group: readonly Outlined[], { beneath }: LookedAt): Glanc
 	if (!under) return [];
 	const name = under.name.toLowerCase();
 	const off = centreX(box) - centreX(under);
-	const found: Glance[] = [];
+	const found: LayoutIssue[] = [];
 	if (Math.abs(off) > OFF.from && Math.abs(off) < OFF.to)
 		found.push({
 			...issue('off-furniture', { off: Math.abs(off), name }),
@@ -175,7 +175,10 @@ function overFurniture(group: readonly Outlined[], { beneath }: LookedAt): Glanc
 }
 
 /** A group whose middle is higher or lower than any school has it. */
-function heights(group: readonly Outlined[], { centreLine, floor, beneath }: LookedAt): Glance[] {
+function heights(
+	group: readonly Outlined[],
+	{ centreLine, floor, beneath }: LookedAt
+): LayoutIssue[] {
 	const box = boundsOf(group.map(({ rect }) => rect));
 	const at = centreY(box) - floor;
 	const high = at > CENTRES.high;

@@ -4,7 +4,7 @@ import type * as z from 'zod/mini';
  * The fields of an earlier back that this kind also has, with the word on which of them were assumed.
  * A measured figure is never lost by trying another way to hang.
  */
-export function carry<B extends object>(
+export function mergePreviousBack<B extends object>(
 	schema: z.ZodMiniType<B>,
 	fresh: B & { kind: string; assumed: string[] },
 	before?: Record<string, unknown>

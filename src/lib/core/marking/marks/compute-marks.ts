@@ -13,7 +13,7 @@ import {
 	hookedAcross,
 	hookedNear,
 	hookedUp,
-	type HookedTape
+	type TapeOrigin
 } from './datum.ts';
 import { stylesOf } from './styles.ts';
 
@@ -83,7 +83,7 @@ type From = [
 ];
 
 /** Marks of every hook from the wall's own tape hooks, in the order a person walks the wall. */
-export function schedule({
+export function computeMarks({
 	wall,
 	pieces,
 	of = pieces,
@@ -134,7 +134,7 @@ export function schedule({
 	});
 }
 
-const atEdge = ({ at, label }: HookedTape<AcrossDatum>, adds: number): Start => [
+const atEdge = ({ at, label }: TapeOrigin<AcrossDatum>, adds: number): Start => [
 	...([at, at, label, 0, adds] as const)
 ];
 

@@ -1,13 +1,13 @@
 import { expect } from 'chai';
 import { stop as stopOfWall } from '../../wall/substrates/said.ts';
 import { care } from '../said.ts';
-import { gathered } from './gathered.ts';
+import { groupByPiece } from './group-by-piece.ts';
 
 const lift = (letter: string) => ({ letter, caution: care('public-room', { letter }) });
 
 describe('cautions of many pieces', () => {
 	it('are told once where they differ in their piece alone', () => {
-		const found = gathered([lift('I'), lift('J'), lift('A+('), lift('J')]);
+		const found = groupByPiece([lift('I'), lift('J'), lift('A+('), lift('J')]);
 		expect(found.map(({ letters }) => letters)).deep.equal([['I', 'J', 'A+(']]);
 		expect(found[0]!.caution.message).equal('Anyone can lift I off, or knock it off.');
 	});
@@ -17,15 +17,15 @@ describe('cautions of many pieces', () => {
 			letter,
 			caution: care('heavy-lift', { letter, tooHeavy: true, limit, width: 500 })
 		});
-		expect(gathered([heavy('A', 12), heavy('B', 14), heavy('C', 12)])).lengthOf(2);
+		expect(groupByPiece([heavy('A', 12), heavy('B', 14), heavy('C', 12)])).lengthOf(2);
 		const article = (letter: string) => ({ letter, caution: care('children', { letter }) });
-		expect(gathered([article('A'), article('B')]).map(({ letters }) => letters)).deep.equal([
+		expect(groupByPiece([article('A'), article('B')]).map(({ letters }) => letters)).deep.equal([
 			['A', 'B']
 		]);
 	});
 
 	it('begin with the gravest, and name no piece for the wall', () => {
-		const [first, second] = gathered([
+		const [first, second] = groupByPiece([
 			lift('I'),
 			{ letter: '', caution: stopOfWall('old-coatings') }
 		]);

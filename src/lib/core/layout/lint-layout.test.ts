@@ -1,6 +1,6 @@
 import { expect } from 'chai';
 import type { Outlined } from './outlined.ts';
-import { groupsOf, secondLook, type LookedAt } from './second-look.ts';
+import { groupsOf, lintLayout, type LookedAt } from './lint-layout.ts';
 
 const piece = (letter: string, x: number, y: number, width = 400, height = 500): Outlined => ({
 	id: letter,
@@ -10,7 +10,7 @@ const piece = (letter: string, x: number, y: number, width = 400, height = 500):
 /** Three in a row, middles at 1448, gaps of 50. */
 const ROW = [piece('A', 1000, 1198), piece('B', 1450, 1198), piece('C', 1900, 1198)];
 const look = (pieces: Outlined[], more: Partial<LookedAt> = {}) =>
-	secondLook({ pieces, beneath: [], centreLine: 1448, floor: 0, ...more });
+	lintLayout({ pieces, beneath: [], centreLine: 1448, floor: 0, ...more });
 const mended = (pieces: Outlined[], more: Partial<LookedAt> = {}) => {
 	const [glance] = look(pieces, more);
 	const moves = new Map(glance!.mend!.moves.map((move) => [move.id, move]));
