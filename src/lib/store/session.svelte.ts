@@ -61,12 +61,12 @@ export class Session {
 	}
 
 	/** The facts as the commands made them; a drag under way leaves them alone. */
-	get kept(): Project {
+	get committed(): Project {
 		return this.#project;
 	}
 
 	/** A drag or a look at an arrangement is under way. */
-	get showing(): boolean {
+	get isPreviewing(): boolean {
 		return this.#draft !== null;
 	}
 
@@ -91,7 +91,7 @@ export class Session {
 	}
 
 	/** Shows what a command would do without running it; null ends the showing. */
-	show(command: Command | null): void {
+	setPreview(command: Command | null): void {
 		this.#draft = command && preview(this.#project, command);
 	}
 

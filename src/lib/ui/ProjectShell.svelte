@@ -43,7 +43,7 @@
 	const plan = $derived(session.plan(wallId));
 	const styles = $derived(stylesOf(session.rulesOn(wallId)));
 	/** What a drag changes is told at its stations once it ends. */
-	const notes = $derived(stationNotesOn(session.kept, wallId, today));
+	const notes = $derived(stationNotesOn(session.committed, wallId, today));
 	const wall = $derived(session.project.walls.find(({ id }) => id === wallId));
 	const piece = $derived(session.project.pieces.find(({ id }) => id === view.selected));
 	const planned = $derived(plan?.pieces.find(({ pieceId }) => pieceId === view.selected));
@@ -182,9 +182,9 @@
 					{#await import('./arrange/ArrangeStage.svelte') then { default: ArrangeStage }}
 						<ArrangeStage {wall} {plan} {styles} showing={view.arranging} />
 					{/await}
-				{:else if here === 'book' && view.then !== null}
+				{:else if here === 'book' && view.asOfDate !== null}
 					{#await import('./book/ThenStage.svelte') then { default: ThenStage }}
-						<ThenStage project={session.project} {wall} at={view.then} />
+						<ThenStage project={session.project} {wall} at={view.asOfDate} />
 					{/await}
 				{:else}
 					<Elevation

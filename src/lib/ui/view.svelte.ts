@@ -27,9 +27,9 @@ export class View {
 		eyes: 'standing'
 	});
 	/** The arrangement that is compared with the one on the wall. */
-	beside: string | null = $state(null);
+	compareWith: string | null = $state(null);
 	/** The wall as it was at the end of a day, and with which holes, while that is shown. */
-	then: string | null = $state(null);
+	asOfDate: string | null = $state(null);
 	/** What the Survey asks about. */
 	survey: SurveyPart = $state('outline');
 	/** The feature whose facts are open. */
@@ -42,25 +42,25 @@ export class View {
 	/** What is being taped on the wall: a rectangle, an outline by its corners, or a space to keep free. */
 	taping: 'region' | 'corners' | 'reserve' | null = $state(null);
 	/** Pieces chosen besides the selected one, to be moved together. */
-	also: string[] = $state.raw([]);
+	multiSelection: string[] = $state.raw([]);
 	/** Pieces are being gathered by keys: to look at one does not choose it alone. */
 	gathering = $state(false);
 	/** The fault that is pointed at. */
-	glance: LayoutIssue | null = $state.raw(null);
+	highlightedIssue: LayoutIssue | null = $state.raw(null);
 
 	/** Adds a piece to those chosen, or takes it out. */
 	selectAlso(pieceId: string): void {
 		if (this.selected === null || pieceId === this.selected) this.select(pieceId);
 		else
-			this.also = this.also.includes(pieceId)
-				? this.also.filter((id) => id !== pieceId)
-				: [...this.also, pieceId];
+			this.multiSelection = this.multiSelection.includes(pieceId)
+				? this.multiSelection.filter((id) => id !== pieceId)
+				: [...this.multiSelection, pieceId];
 	}
 
 	select(pieceId: string | null): void {
 		if (pieceId === this.selected) return;
 		this.selected = pieceId;
-		this.also = [];
+		this.multiSelection = [];
 		this.gathering = false;
 		this.hook = 0;
 		if (pieceId === null) this.flipped = false;

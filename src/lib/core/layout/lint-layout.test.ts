@@ -13,7 +13,7 @@ const look = (pieces: Outlined[], more: Partial<LookedAt> = {}) =>
 	lintLayout({ pieces, beneath: [], centreLine: 1448, floor: 0, ...more });
 const mended = (pieces: Outlined[], more: Partial<LookedAt> = {}) => {
 	const [glance] = look(pieces, more);
-	const moves = new Map(glance!.mend!.moves.map((move) => [move.id, move]));
+	const moves = new Map(glance!.fix!.moves.map((move) => [move.id, move]));
 	return pieces.map(({ rect, ...rest }) => ({
 		...rest,
 		rect: {
@@ -57,7 +57,7 @@ describe('a second look', () => {
 		const [glance, ...others] = look(four);
 		expect(others).deep.equal([]);
 		expect(glance!.says).equal('The gap between B and C is {55 mm} where the others are {50 mm}.');
-		expect(glance!.mend!.moves).deep.equal([
+		expect(glance!.fix!.moves).deep.equal([
 			{ id: 'C', dx: -5, dy: 0 },
 			{ id: 'D', dx: -5, dy: 0 }
 		]);
@@ -79,7 +79,7 @@ describe('a second look', () => {
 		const glance = look(ROW, { beneath }).find(({ code }) => code === 'too-wide')!;
 		// 1500 · 3/4.
 		expect(glance.says).contain('{1300 mm} wide: more than three quarters of the sofa ({1125 mm})');
-		expect(glance.mend).equal(null);
+		expect(glance.fix).equal(null);
 	});
 
 	it('finds a centre at 1.68 m, and brings it to the centre line', () => {

@@ -11,7 +11,7 @@ export interface LayoutIssue {
 	values?: Values;
 	says: string;
 	/** What its mend does, in a word or two; null where only a person can mend it. */
-	mend: { label: string; moves: Move[] } | null;
+	fix: { label: string; moves: Move[] } | null;
 	/** Why nothing is offered though there is a move that would mend it, lengths left open; absent where there is none. */
 	notOffered?: string;
 	/** Lines to draw it by, mm on the wall. */
@@ -79,7 +79,7 @@ function steps(pieces: readonly Outlined[]): LayoutIssue[] {
 		return [
 			{
 				...issue('step', { lines: slip.name, a: a.letter, b: b.letter, off: Math.abs(slip.off) }),
-				mend: {
+				fix: {
 					label: MENDS.intoLine({ letter: moving.letter }),
 					moves: [{ id: moving.id, dx: beside ? 0 : by, dy: beside ? by : 0 }]
 				},
@@ -121,7 +121,7 @@ function oddGaps(pieces: readonly Outlined[]): LayoutIssue[] {
 			.filter(({ gap }) => Math.abs(gap - usual) > ODD.from && Math.abs(gap - usual) < ODD.to)
 			.map(({ before, piece, index, gap }) => ({
 				...issue('odd-gap', { a: before.letter, b: piece.letter, gap, usual }),
-				mend: {
+				fix: {
 					label: MENDS.gap({ usual }),
 					moves: row.slice(index + 1).map(({ id }) => ({ id, dx: usual - gap, dy: 0 }))
 				},
@@ -154,7 +154,7 @@ function overFurniture(group: readonly Outlined[], { beneath }: LookedAt): Layou
 	if (Math.abs(off) > OFF.from && Math.abs(off) < OFF.to)
 		found.push({
 			...issue('off-furniture', { off: Math.abs(off), name }),
-			mend: {
+			fix: {
 				label: MENDS.centre({ name }),
 				moves: group.map(({ id }) => ({ id, dx: -off, dy: 0 }))
 			},
@@ -168,7 +168,7 @@ function overFurniture(group: readonly Outlined[], { beneath }: LookedAt): Layou
 	if (box.width > most && box.width <= 1.2 * under.width)
 		found.push({
 			...issue('too-wide', { width: box.width, name, most }),
-			mend: null,
+			fix: null,
 			lines: [{ x1: box.x, y1: box.y, x2: right(box), y2: box.y }]
 		});
 	return found;
@@ -192,7 +192,7 @@ function heights(
 				letters: group.map(({ letter }) => letter),
 				height: at
 			}),
-			mend: {
+			fix: {
 				label: MENDS.toCentreLine(),
 				moves: group.map(({ id }) => ({ id, dx: 0, dy: centreLine - centreY(box) }))
 			},

@@ -126,7 +126,10 @@ describe('fitting an arrangement to the studs', () => {
 		const moved = preview(project, fitToStuds(project.walls[0]!.id, found.moves, [settlement]));
 		const [fix] = fixOnWall(moved, moved.walls[0]!, { studs, lean: null });
 		expect(fix!.settled).equal(true);
-		expect(fix!.now.map((use) => use.ok && use.value.ground)).deep.equal(['timber', 'timber']);
+		expect(fix!.currentUses.map((use) => use.ok && use.value.ground)).deep.equal([
+			'timber',
+			'timber'
+		]);
 	});
 
 	it('moves nothing that is there already, out of reach, locked or settled', async () => {

@@ -63,7 +63,9 @@ describe('a piece that hangs, and is then planned otherwise', () => {
 	const stopsOn = (project: Project) => {
 		const found = planWall(project, 'stair-hall');
 		if (!found.ok) throw new Error(found.error.message);
-		const { cautions, now } = found.value.fixes.find(({ pieceId }) => pieceId === of('A').pieceId)!;
+		const { cautions, currentUses: now } = found.value.fixes.find(
+			({ pieceId }) => pieceId === of('A').pieceId
+		)!;
 		return {
 			now,
 			stops: cautions.filter(({ grade }) => grade === 'stop').map(({ code }) => code)
@@ -106,7 +108,7 @@ describe('a stud that was missed', () => {
 	if (!before.ok) throw new Error(before.error.message);
 	const fixed = (fixes: readonly PieceFix[]) =>
 		fixes.find(({ pieceId }) => pieceId === of('C').pieceId)!;
-	const inStud = fixed(before.value.fixes).now.findIndex(
+	const inStud = fixed(before.value.fixes).currentUses.findIndex(
 		(use) => use.ok && use.value.ground === 'timber'
 	);
 	const { id, hole } = before.value.pieces.find(({ letter }) => letter === 'C')!.hooks[inStud]!;
@@ -131,7 +133,10 @@ describe('a stud that was missed', () => {
 			for (const way of choice.ok ? choice.value.ways : [])
 				for (const point of way.points)
 					if (point.hole)
-						expect(Math.hypot(point.hole.x - hole.x, point.hole.y - hole.y), way.on).least(40);
+						expect(
+							Math.hypot(point.hole.x - hole.x, point.hole.y - hole.y),
+							way.fixingSummary
+						).least(40);
 	});
 
 	it('stops a hook that is planned there, until it is set', () => {
@@ -162,9 +167,9 @@ describe('whether a piece holds as planned now', () => {
 	it('asks every one of its hooks', () => {
 		expect(holdsNow(fixOf('A'))).equal(true);
 		expect(holdsNow(fixOf('C'))).equal(false);
-		expect(holdsNow({ ...fixOf('A'), now: [] })).equal(false);
-		const [use] = fixOf('A').now;
+		expect(holdsNow({ ...fixOf('A'), currentUses: [] })).equal(false);
+		const [use] = fixOf('A').currentUses;
 		const weak = { ok: false as const, error: { code: 'other-ground', message: 'Not here.' } };
-		expect(holdsNow({ ...fixOf('A'), now: [use!, weak] })).equal(false);
+		expect(holdsNow({ ...fixOf('A'), currentUses: [use!, weak] })).equal(false);
 	});
 });

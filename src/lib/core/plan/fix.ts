@@ -48,7 +48,7 @@ export interface PieceFix {
 	/** A person settled it where it stands now. */
 	settled: boolean;
 	/** How far each of its hooks, as planned now, is used, or why that is not so; empty where it is not weighed, or has no hooks. */
-	now: Result<Use>[];
+	currentUses: Result<Use>[];
 	choice: Result<FixChoice>;
 	/** What could happen with it as planned now. */
 	cautions: Caution[];
@@ -72,9 +72,9 @@ export function fixOnWall(project: Project, wall: Wall, framing: Framing): Piece
 		return {
 			pieceId: piece.id,
 			settled: planned.settled,
-			now,
+			currentUses: now,
 			cautions: fixCautions({
-				...{ piece, planned, now, wall },
+				...{ piece, planned, currentUses: now, wall },
 				kg: weightToReckon(piece)?.kg ?? null,
 				place: project.place
 			}),
@@ -122,8 +122,8 @@ export function nailPullOf({ kind, load }: PlannedHook, kit: Project['kit']): nu
 }
 
 /** Whether every hook as planned now serves, within the house rule. */
-export const holdsNow = ({ now }: PieceFix): boolean =>
-	now.length > 0 && now.every((use) => use.ok && withinRule(use.value.share));
+export const holdsNow = ({ currentUses: now }: PieceFix): boolean =>
+	now.length > 0 && now.every((use) => use.ok && withinRule(use.value.utilisation));
 
 /** Pieces that must not be hung as they are planned, by their ids: what was not checked is one of them. */
 export const stoppedBy = (

@@ -65,7 +65,7 @@ const HIGH = (() => {
 describe('mends of a second look', () => {
 	it('are offered where they do no harm', () => {
 		const [high] = faults(HIGH, 'too-high');
-		expect(high!.mend!.moves.map(({ id }) => id)).have.members([idOf('D'), idOf('E')]);
+		expect(high!.fix!.moves.map(({ id }) => id)).have.members([idOf('D'), idOf('E')]);
 		expect(high!.notOffered).equal(undefined);
 	});
 
@@ -75,20 +75,20 @@ describe('mends of a second look', () => {
 			...{ x: 1300, y: 900, width: 900, height: 600 }
 		};
 		const [high] = faults(changed(HIGH, addFeature(HALL, window)), 'too-high');
-		expect(high!.mend).equal(null);
+		expect(high!.fix).equal(null);
 		expect(high!.notOffered).match(/^That would bring another trouble: .*Window/i);
 	});
 
 	it('leave alone what hangs, and with it the whole group', () => {
 		const [high] = faults(hang(HIGH, 'D'), 'too-high');
-		expect(high!.mend).equal(null);
+		expect(high!.fix).equal(null);
 		expect(high!.notOffered).equal('D hangs, and would have to be moved.');
 	});
 
 	it('say that something is locked, and do nothing', () => {
 		const locked = changed(HIGH, lockPieces(HALL, [idOf('E')], true));
 		const [high] = faults(locked, 'too-high');
-		expect(high!.mend).equal(null);
+		expect(high!.fix).equal(null);
 		expect(high!.notOffered).equal('E is locked, and would have to be moved.');
 	});
 
@@ -96,14 +96,14 @@ describe('mends of a second look', () => {
 		const low = { height: { from: 'centre' as const, at: 1744 } };
 		const stepped = changed(HIGH, movePiece(HALL, idOf('E'), low));
 		const [step] = faults(stepped, 'step');
-		expect(step!.mend!.moves).deep.equal([{ id: idOf('E'), dx: 0, dy: 6 }]);
+		expect(step!.fix!.moves).deep.equal([{ id: idOf('E'), dx: 0, dy: 6 }]);
 		const { rect } = on(stepped, HALL).pieces.find(({ letter }) => letter === 'E')!;
 		const window = {
 			...startFeature(() => 's', 'window', HIGH.walls[0]!),
 			...{ x: rect.x + 20, y: rect.y + rect.height + 3, width: 200, height: 200 }
 		};
 		const [under] = faults(changed(stepped, addFeature(HALL, window)), 'step');
-		expect(under!.mend).equal(null);
+		expect(under!.fix).equal(null);
 		expect(under!.notOffered).match(/^That would bring another trouble/);
 	});
 
@@ -131,7 +131,7 @@ describe('mends of a second look', () => {
 		expect(steps.map(({ says }) => says)).deep.equal([
 			'The tops of D and E are {6 mm} out of line.'
 		]);
-		expect(steps[0]!.mend).equal(null);
+		expect(steps[0]!.fix).equal(null);
 		expect(steps[0]!.notOffered).match(/^That would bring another fault: The tops of E and F/);
 	});
 });

@@ -18,10 +18,10 @@ export function lookAgain(project: Project, wallId: string): LayoutIssue[] {
 	const seen = look(project, wallId);
 	if (!seen) return [];
 	return seen.glances.map((glance) => {
-		const { mend, ...fault } = glance;
+		const { fix: mend, ...fault } = glance;
 		if (!mend) return glance;
 		const notOffered = speaksAgainst(mend.moves, project, seen);
-		return notOffered === null ? glance : { ...fault, mend: null, notOffered };
+		return notOffered === null ? glance : { ...fault, fix: null, notOffered };
 	});
 }
 

@@ -49,7 +49,9 @@ describe('old holes', () => {
 		const plan = planWall(settled, 'stair-hall');
 		if (!plan.ok) throw new Error(plan.error.message);
 		const fix = plan.value.fixes.find(({ pieceId }) => pieceId === 'piece-f')!;
-		expect(fix.now.map((use) => use.ok && use.value.by)).deep.equal(['held before']);
+		expect(fix.currentUses.map((use) => use.ok && use.value.ratingSource)).deep.equal([
+			'held before'
+		]);
 		expect(oldHoles(settled.walls[0]!, plan.value.pieces)[0]!.carries).equal('F');
 		const { marks } = plan.value;
 		expect(marks.find(({ letter }) => letter === 'F')!.puts).equal('kept');

@@ -33,7 +33,7 @@
 	const { project } = $derived(session);
 	const hung = $derived(activeArrangement(wall));
 	const kept = $derived(wall.arrangements.filter(({ id }) => id !== hung.id));
-	const other = $derived(kept.find(({ id }) => id === view.beside) ?? kept[0]);
+	const other = $derived(kept.find(({ id }) => id === view.compareWith) ?? kept[0]);
 	const otherPlan = $derived(other && planOf(other));
 	const shown = $derived(
 		[
@@ -64,7 +64,7 @@
 
 	function keep() {
 		const id = newId();
-		view.beside = id;
+		view.compareWith = id;
 		session.run(keepArrangement(wall.id, id, `${hung.name}, kept ${kept.length + 1}`));
 	}
 </script>
@@ -98,7 +98,7 @@
 							class="select w-auto select-sm"
 							aria-label="Compare with"
 							value={arrangement.id}
-							onchange={(event) => (view.beside = event.currentTarget.value)}
+							onchange={(event) => (view.compareWith = event.currentTarget.value)}
 						>
 							{#each kept as { id, name } (id)}<option value={id}>{name}</option>{/each}
 						</select>
@@ -107,7 +107,7 @@
 						class="btn btn-primary btn-sm"
 						type="button"
 						onclick={() => {
-							view.beside = hung.id;
+							view.compareWith = hung.id;
 							session.run(hangArrangement(wall.id, arrangement));
 						}}
 					>

@@ -78,7 +78,7 @@
 
 	$effect(() => () => {
 		ideas.forget();
-		session.show(null);
+		session.setPreview(null);
 	});
 
 	function ask() {
@@ -145,7 +145,7 @@
 
 	function show(candidate: Candidate | null) {
 		shown = candidate;
-		session.show(candidate && command(candidate));
+		session.setPreview(candidate && command(candidate));
 	}
 
 	function hang(candidate: Candidate) {

@@ -169,9 +169,9 @@
 								scale: () => 1,
 								step: (coarse) => (coarse ? 10 : 1),
 								onpick: () => {},
-								onmove: (from, dx, dy) => session.show(moved(from, index, dx, dy)),
+								onmove: (from, dx, dy) => session.setPreview(moved(from, index, dx, dy)),
 								ondrop: (from, dx, dy) => session.run(moved(from, index, dx, dy)),
-								oncancel: () => session.show(null)
+								oncancel: () => session.setPreview(null)
 							})}
 						/>
 					{/each}

@@ -35,7 +35,7 @@
 	const group = $derived(groupOf(arrangement, piece.id));
 	/** What closes the row up once the piece is out of it. */
 	const moves = $derived(
-		session.showing
+		session.isPreviewing
 			? []
 			: closeUp(
 					planned.rect,

@@ -19,16 +19,16 @@
 	let last: LayoutIssue[] = [];
 	/** A drag is not judged before it ends. */
 	const glances = $derived.by(() => {
-		if (session.showing) return last;
+		if (session.isPreviewing) return last;
 		last = lookAgain(session.project, wall.id);
 		return last;
 	});
 
-	$effect(() => () => (view.glance = null));
+	$effect(() => () => (view.highlightedIssue = null));
 
-	function mend({ mend }: LayoutIssue) {
+	function mend({ fix: mend }: LayoutIssue) {
 		if (!mend) return;
-		view.glance = null;
+		view.highlightedIssue = null;
 		session.run(movePieces(wall.id, mend.moves, plan.pieces));
 	}
 </script>
@@ -36,18 +36,21 @@
 {#if glances.length > 0}
 	<ul class="glances" data-testid="second-look">
 		{#each glances as glance, index (index)}
-			<li onpointerenter={() => (view.glance = glance)} onpointerleave={() => (view.glance = null)}>
+			<li
+				onpointerenter={() => (view.highlightedIssue = glance)}
+				onpointerleave={() => (view.highlightedIssue = null)}
+			>
 				<span>{say(glance.says, styles.lead)}</span>
-				{#if glance.mend}
+				{#if glance.fix}
 					<button
 						class="btn btn-xs"
 						type="button"
-						onfocus={() => (view.glance = glance)}
-						onblur={() => (view.glance = null)}
+						onfocus={() => (view.highlightedIssue = glance)}
+						onblur={() => (view.highlightedIssue = null)}
 						onclick={() => mend(glance)}
 					>
 						<Wand2 size={13} aria-hidden="true" />
-						{say(glance.mend.label, styles.lead)}
+						{say(glance.fix.label, styles.lead)}
 					</button>
 				{:else if glance.notOffered}
 					<span class="small-note">{say(glance.notOffered, styles.lead)}</span>

@@ -80,7 +80,7 @@
 		>
 			<Lock size={14} aria-hidden="true" /> Lock them
 		</button>
-		<button class="btn btn-ghost btn-xs" type="button" onclick={() => (view.also = [])}>
+		<button class="btn btn-ghost btn-xs" type="button" onclick={() => (view.multiSelection = [])}>
 			Only {hanging[0]!.letter}
 		</button>
 	</div>

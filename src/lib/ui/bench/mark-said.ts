@@ -17,7 +17,7 @@ export const usesByMark = (
 ): Map<string, Use> =>
 	new Map(
 		pieces.flatMap(({ pieceId, hooks }) => {
-			const now = fixes.find((fix) => fix.pieceId === pieceId)?.now ?? [];
+			const now = fixes.find((fix) => fix.pieceId === pieceId)?.currentUses ?? [];
 			return hooks.flatMap(({ id }, index) => {
 				const use = now[index];
 				return use?.ok ? [[id, use.value] as const] : [];
@@ -35,7 +35,7 @@ export function drivenSaid(
 	const bit = bitIn(fixingOf(hook), use.ground);
 	return [
 		...(bit === undefined ? [] : [`bit ${formatLength(bit, style)}`]),
-		...(use.deep === null ? [] : [`${formatLength(use.deep, style)} deep`]),
+		...(use.holeDepth === null ? [] : [`${formatLength(use.holeDepth, style)} deep`]),
 		...(use.screw === null ? [] : [`${formatLength(use.screw, style)} long`])
 	].join(', ');
 }

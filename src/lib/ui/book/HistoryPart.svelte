@@ -9,13 +9,13 @@
 
 	const session = $derived(getSession()());
 	const view = $derived(getView()());
-	const entries = $derived(timelineOf(session.kept, wallId));
+	const entries = $derived(timelineOf(session.committed, wallId));
 	/** Days on which something happened, the newest first. */
 	const days = $derived([...new Set(entries.map(({ at }) => onDay(at)))]);
 
 	let typed = $state('');
 
-	$effect(() => () => (view.then = null));
+	$effect(() => () => (view.asOfDate = null));
 </script>
 
 <label class="field-label" for="then">The wall as it was at the end of</label>
@@ -25,15 +25,15 @@
 		class="input input-sm"
 		type="date"
 		bind:value={typed}
-		onchange={() => (view.then = endOfDay(typed))}
+		onchange={() => (view.asOfDate = endOfDay(typed))}
 	/>
-	<button class="btn btn-sm" type="button" onclick={() => ([view.then, typed] = [null, ''])}>
+	<button class="btn btn-sm" type="button" onclick={() => ([view.asOfDate, typed] = [null, ''])}>
 		As it is now
 	</button>
 </div>
-{#if view.then !== null}
+{#if view.asOfDate !== null}
 	<p class="small-note">
-		On the wall: what hung on {onDay(view.then)}. A dark dot is a hole in use, a red ring with a
+		On the wall: what hung on {onDay(view.asOfDate)}. A dark dot is a hole in use, a red ring with a
 		stroke one that was left.
 	</p>
 {/if}

@@ -7,7 +7,7 @@
 	let { wall, styles }: { wall: Wall; styles: Styles } = $props();
 
 	const session = $derived(getSession()());
-	const holes = $derived(holesOf(session.kept, wall));
+	const holes = $derived(holesOf(session.committed, wall));
 	const open = $derived(toFill(holes));
 	const used = $derived(holes.filter(({ inUse }) => inUse).length);
 	const length = (mm: number) => formatLength(mm, styles.lead);

@@ -122,7 +122,7 @@
 		session,
 		wall,
 		pieces: plan.pieces,
-		chosen: view.selected === null ? [] : [view.selected, ...view.also],
+		chosen: view.selected === null ? [] : [view.selected, ...view.multiSelection],
 		studs: watch.known,
 		centreLine: plan.centreLine.y,
 		gap: houseRules.gap,
@@ -178,7 +178,8 @@
 					layer={view.layer}
 					{styles}
 					selected={planned.pieceId === view.selected}
-					also={view.also.includes(planned.pieceId) || mates.value.includes(planned.pieceId)}
+					also={view.multiSelection.includes(planned.pieceId) ||
+						mates.value.includes(planned.pieceId)}
 					locked={locked.value.includes(planned.pieceId)}
 					hook={view.hook}
 					onselect={() => view.gathering || view.select(planned.pieceId)}
@@ -188,7 +189,7 @@
 							view.selectAlso(planned.pieceId);
 							return;
 						}
-						if (!view.also.includes(planned.pieceId)) view.select(planned.pieceId);
+						if (!view.multiSelection.includes(planned.pieceId)) view.select(planned.pieceId);
 						mover.grab(planned, event);
 					}}
 					onkey={(event) => {
@@ -220,8 +221,8 @@
 					<SurveyLayer {wall} {frame} {styles} hints={survey === 'bones'} />
 				{/await}
 			{/if}
-			{#if view.glance}
-				{#each view.glance.lines as { x1, y1, x2, y2 }, index (index)}
+			{#if view.highlightedIssue}
+				{#each view.highlightedIssue.lines as { x1, y1, x2, y2 }, index (index)}
 					<path class="glance" d="M{frame.x(x1)} {frame.y(y1)} L{frame.x(x2)} {frame.y(y2)}" />
 				{/each}
 			{/if}
@@ -230,7 +231,7 @@
 					<RegionTape {wall} {frame} {styles} />
 				{/await}
 			{/if}
-			<Spacings labels={spacings} fields={!session.showing} />
+			<Spacings labels={spacings} fields={!session.isPreviewing} />
 			<Tape
 				axis="up"
 				{frame}
@@ -250,7 +251,7 @@
 				onhook={(datum) => session.run(hookTape(wall.id, { across: datum }))}
 			/>
 		</svg>
-		{#if selected && spacings.length > 0 && !session.showing}
+		{#if selected && spacings.length > 0 && !session.isPreviewing}
 			{#await import('./SpacingFields.svelte') then { default: SpacingFields }}
 				<SpacingFields
 					labels={spacings}

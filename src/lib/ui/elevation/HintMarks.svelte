@@ -110,9 +110,9 @@
 				scale: () => frame.scale,
 				step: (coarse) => (styles.lead.unit === 'mm' ? (coarse ? 10 : 1) : coarse ? 25.4 : 3.175),
 				onpick: () => (view.hint = own.id),
-				onmove: (from, dx, dy) => session.show(to(from, dx, dy)),
+				onmove: (from, dx, dy) => session.setPreview(to(from, dx, dy)),
 				ondrop: (from, dx, dy) => session.run(to(from, dx, dy)),
-				oncancel: () => session.show(null),
+				oncancel: () => session.setPreview(null),
 				ondelete: () => session.run(removeHint(wall.id, own.id))
 			})}
 		>

@@ -125,7 +125,7 @@ export class Mover {
 			grabbed.up ? moving.y + snapped.dy - rect.y : 0,
 			grabbed.up && snapped.onCentreLine
 		);
-		session.show(this.#last);
+		session.setPreview(this.#last);
 	}
 
 	/** One piece alone may come to hang by the centre line. */
@@ -167,7 +167,7 @@ export class Mover {
 	}
 
 	cancel(): void {
-		this.#what().session.show(null);
+		this.#what().session.setPreview(null);
 		this.#grabbed = null;
 		this.#last = null;
 		this.guides = [];

@@ -43,16 +43,16 @@
 
 	// What was found was for the wall as it was then.
 	$effect(() => {
-		void [session.kept, whom];
+		void [session.committed, whom];
 		worker.drop();
 	});
-	$effect(() => session.show(command));
+	$effect(() => session.setPreview(command));
 	$effect(() => () => {
-		session.show(null);
+		session.setPreview(null);
 		worker.close();
 	});
 
-	const ask = () => worker.ask({ project: session.kept, wallId, framing, whom });
+	const ask = () => worker.ask({ project: session.committed, wallId, framing, whom });
 </script>
 
 <section aria-label="Fit to the studs">

@@ -37,9 +37,9 @@
 		<dt>Bit</dt>
 		<dd class="measure">{formatLength(bit, styles.lead)}</dd>
 	{/if}
-	{#if fixing.behind > 0}
+	{#if fixing.clearanceDepth > 0}
 		<dt>Needs behind</dt>
-		<dd class="measure">{formatLength(fixing.behind, styles.lead)}</dd>
+		<dd class="measure">{formatLength(fixing.clearanceDepth, styles.lead)}</dd>
 	{/if}
 	{#if fixing.tools.length > 0}
 		<dt>Tools</dt>

@@ -33,7 +33,7 @@
 			(key) =>
 				way.points
 					.filter(({ hook, ground }) => `${hook} ${ground}` === key)
-					.reduce((a, b) => (b.use.share > a.use.share ? b : a))
+					.reduce((a, b) => (b.use.utilisation > a.use.utilisation ? b : a))
 		)
 	);
 </script>
@@ -43,7 +43,7 @@
 		{way.hangs}
 		{#if settled}<span class="tag">settled</span>{:else if first}<span class="tag">first</span>{/if}
 	</h3>
-	<p class="on">{way.on}</p>
+	<p class="on">{way.fixingSummary}</p>
 	<UseBar share={way.use} />
 	<p class="small-note">
 		{[
@@ -52,7 +52,7 @@
 			COST[way.cost]
 		].join(' · ')}
 	</p>
-	{#if way.change}<p class="change">{way.change}</p>{/if}
+	{#if way.prepStep}<p class="change">{way.prepStep}</p>{/if}
 	<details>
 		<summary>Why, and how</summary>
 		<ul class="considered">
@@ -64,7 +64,10 @@
 			<p class="line">
 				In {GROUNDS[ground]} each carries
 				<span class="measure">{formatForce(load.down, unit)}</span> and may mergePreviousBack
-				<span class="measure">{formatForce(use.may, unit)}</span>: {say(use.says, styles.lead)}.
+				<span class="measure">{formatForce(use.allowedLoad, unit)}</span>: {say(
+					use.explanation,
+					styles.lead
+				)}.
 			</p>
 		{/each}
 		<p class="line"><strong>Level:</strong> {say(way.heldLevelBy, styles.lead)}</p>
@@ -77,7 +80,7 @@
 			<button
 				class={['btn btn-sm', first ? 'btn-primary' : '']}
 				type="button"
-				aria-label="Settle it so: {way.hangs}, {way.on}"
+				aria-label="Settle it so: {way.hangs}, {way.fixingSummary}"
 				title={way.points.map(({ hook }) => hookOf(hook).name).join(', ')}
 				onclick={onsettle}
 			>
@@ -87,7 +90,7 @@
 				class={['btn btn-ghost btn-sm', shown && 'btn-active']}
 				type="button"
 				aria-pressed={shown}
-				aria-label="Show on the wall: {way.hangs}, {way.on}"
+				aria-label="Show on the wall: {way.hangs}, {way.fixingSummary}"
 				onclick={onshow}
 			>
 				Show on the wall

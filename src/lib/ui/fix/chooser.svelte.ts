@@ -65,9 +65,9 @@ export class Chooser {
 	get bag(): BagItem[] | null {
 		const { session, wallId, all } = this.#of();
 		const answer = this.#worker.answer;
-		const ids = all ? session.kept.walls.map(({ id }) => id) : [wallId];
+		const ids = all ? session.committed.walls.map(({ id }) => id) : [wallId];
 		if (!answer || ids.some((id) => !answer[id])) return null;
-		const { pieces } = session.kept;
+		const { pieces } = session.committed;
 		const packed = ids.flatMap((id) =>
 			(session.keptPlan(id)?.pieces ?? []).flatMap((planned) => {
 				const piece = pieces.find((each) => each.id === planned.pieceId);
@@ -77,7 +77,7 @@ export class Chooser {
 		);
 		return bagOf(
 			packed,
-			session.kept,
+			session.committed,
 			ids.flatMap((id) => holesOn(session, id))
 		);
 	}
@@ -85,16 +85,16 @@ export class Chooser {
 	/** What to carry for one piece of the wall; null while that is being worked out. */
 	bagFor(pieceId: string): BagItem[] | null {
 		const { session, wallId } = this.#of();
-		const piece = session.kept.pieces.find(({ id }) => id === pieceId);
+		const piece = session.committed.pieces.find(({ id }) => id === pieceId);
 		const planned = session.keptPlan(wallId)?.pieces.find((each) => each.pieceId === pieceId);
 		const fix = this.fixes.find((each) => each.pieceId === pieceId);
-		return piece && planned && fix ? bagOf([{ piece, planned, fix }], session.kept) : null;
+		return piece && planned && fix ? bagOf([{ piece, planned, fix }], session.committed) : null;
 	}
 
 	/** Studs come first: what is chosen rests on them. */
 	#ask(): void {
 		const { session, bones, wallId, all } = this.#of();
-		const project = session.kept;
+		const project = session.committed;
 		const wall = project.walls.find(({ id }) => id === wallId);
 		if (!wall) return;
 		bones.ask(mayHaveStuds(wall) ? studFacts(wall) : null);
@@ -111,6 +111,6 @@ export class Chooser {
 }
 
 function holesOn(session: Session, wallId: string): OldHole[] {
-	const wall = session.kept.walls.find(({ id }) => id === wallId);
+	const wall = session.committed.walls.find(({ id }) => id === wallId);
 	return wall ? oldHoles(wall, session.keptPlan(wallId)?.pieces ?? []) : [];
 }

@@ -10,8 +10,8 @@ export interface FixState {
 export const percent = (share: number): string => `${Math.ceil(share * 100 - 1e-6)} %`;
 
 /** How far its most used hook is used, by what the house rule lets it carry. */
-export function worstShare({ now }: PieceFix): number | null {
-	const shares = now.flatMap((use) => (use.ok ? [use.value.share] : []));
+export function worstShare({ currentUses: now }: PieceFix): number | null {
+	const shares = now.flatMap((use) => (use.ok ? [use.value.utilisation] : []));
 	return shares.length === now.length && shares.length > 0 ? Math.max(...shares) : null;
 }
 

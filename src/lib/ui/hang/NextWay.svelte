@@ -41,8 +41,8 @@
 	{/if}
 	{#each ways as { way, index } (way.id)}
 		<article>
-			<h3>{way.on}</h3>
-			<p>{way.hangs}{way.change ? `. First: ${way.change}` : ''}</p>
+			<h3>{way.fixingSummary}</h3>
+			<p>{way.hangs}{way.prepStep ? `. First: ${way.prepStep}` : ''}</p>
 			<p class="small-note">{reason(way)}</p>
 			<button type="button" onclick={() => onuse(index)}>Do it this way</button>
 		</article>

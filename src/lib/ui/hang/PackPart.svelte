@@ -17,7 +17,7 @@
 
 	/** The pack as a file; null where it could not be made, which is said. */
 	async function pack(): Promise<File | null> {
-		const made = await packFile(session.kept, wallId);
+		const made = await packFile(session.committed, wallId);
 		if (made.ok) return made.value;
 		notices.error(made.error.message);
 		return null;
@@ -63,7 +63,7 @@
 	</button>
 </div>
 {#if codes}
-	{@const pack = packWall(session.kept, wallId)}
+	{@const pack = packWall(session.committed, wallId)}
 	{#await import('./PackCodes.svelte') then { default: PackCodes }}
 		<PackCodes {pack} photos={photosIn(pack.project).size} />
 	{/await}

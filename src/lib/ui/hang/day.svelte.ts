@@ -29,7 +29,7 @@ export class Day {
 		this.chooser = new Chooser(() => ({ ...of(), all: false }));
 	}
 
-	readonly project = $derived.by(() => this.#of().session.kept);
+	readonly project = $derived.by(() => this.#of().session.committed);
 	readonly wall = $derived.by(() => this.project.walls.find(({ id }) => id === this.#of().wallId)!);
 	readonly plan = $derived.by(() => this.#of().session.keptPlan(this.#of().wallId)!);
 	readonly rules = $derived.by(() => this.#of().session.rulesOn(this.#of().wallId));

@@ -6,7 +6,7 @@ import type { Session } from '../../store/session.svelte.ts';
 
 /** What happened on a wall, now and by who hangs; or long ago, at a moment. */
 export function eventOn(
-	{ kept: { day, hanger } }: Session,
+	{ committed: { day, hanger } }: Session,
 	wallId: string,
 	told: NewDayEvent,
 	at?: string

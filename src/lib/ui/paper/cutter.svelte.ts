@@ -14,7 +14,7 @@ export class Cutter {
 		this.#of = of;
 		$effect(() => {
 			if (this.sheets.length > 0)
-				this.#worker.ask({ sheets: this.sheets, paper: { ...this.#of().session.kept.paper } });
+				this.#worker.ask({ sheets: this.sheets, paper: { ...this.#of().session.committed.paper } });
 		});
 		$effect(() => () => this.#worker.close());
 	}

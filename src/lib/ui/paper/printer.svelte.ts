@@ -42,14 +42,14 @@ export class Printer {
 	/** What they are printed on. */
 	get on(): SheetName | 'roll' {
 		const { session, wallId } = this.#of();
-		return session.kept.paper.printing.on ?? usualSheet(session.rulesOn(wallId).units);
+		return session.committed.paper.printing.on ?? usualSheet(session.rulesOn(wallId).units);
 	}
 
 	/** Of the pieces wanted, as they are planned; a drag under way changes none. */
 	readonly templates: Template[] = $derived.by(() => {
 		const { session, wallId, fixes, wanted } = this.#of();
 		const planned = session.keptPlan(wallId)?.pieces ?? [];
-		const rack = piecesById(session.kept.pieces);
+		const rack = piecesById(session.committed.pieces);
 		const uses = usesByMark(planned, fixes);
 		const stopped = stoppedBy(planned, fixes);
 		const { lead } = stylesOf(session.rulesOn(wallId));
@@ -84,7 +84,7 @@ export class Printer {
 
 	get #print(): TemplatePrint {
 		const { session, wallId } = this.#of();
-		const { kept } = session;
+		const { committed: kept } = session;
 		const wall = kept.walls.find(({ id }) => id === wallId)!;
 		return {
 			templates: this.templates,

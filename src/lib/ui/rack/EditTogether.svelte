@@ -6,7 +6,7 @@
 	let { picked, onnone }: { picked: readonly Piece[]; onnone: () => void } = $props();
 
 	const session = $derived(getSession()());
-	const inBook = $derived(picked.filter(({ id }) => isInBook(session.kept, id)));
+	const inBook = $derived(picked.filter(({ id }) => isInBook(session.committed, id)));
 
 	const edit = (fields: Partial<Omit<Piece, 'id' | 'letter' | 'back'>>) =>
 		session.run(

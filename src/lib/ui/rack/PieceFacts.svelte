@@ -31,7 +31,7 @@
 		$props();
 
 	const session = $derived(getSession()());
-	const inBook = $derived(isInBook(session.kept, piece.id));
+	const inBook = $derived(isInBook(session.committed, piece.id));
 	const kind = $derived(kindOf(piece.kind));
 	const facing = $derived(
 		piece.width === piece.height ? 'square' : piece.width > piece.height ? 'landscape' : 'portrait'

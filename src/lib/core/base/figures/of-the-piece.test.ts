@@ -54,7 +54,7 @@ const speaks = (code: string, { hole = 1500, bottom = 1300, kg = 3 }) => {
 	return cautionRules.some(
 		(rule) =>
 			rule.code === code &&
-			rule.find({ piece, planned, now: [], kg, wall: DEMO.walls[0]!, place: ['children'] })
+			rule.find({ piece, planned, currentUses: [], kg, wall: DEMO.walls[0]!, place: ['children'] })
 	);
 };
 
@@ -77,7 +77,7 @@ const counts = (meaning: 'working' | 'failure', school: 'careful' | 'packet', of
 		} as unknown as Parameters<typeof useOf>[1]
 	);
 	if (!use.ok) throw new Error(use.error.code);
-	return use.value.may / weightOf(10);
+	return use.value.allowedLoad / weightOf(10);
 };
 
 /** What a screw of these lengths has in a stud behind board of 12.7 mm. */

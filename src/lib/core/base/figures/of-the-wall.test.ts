@@ -67,7 +67,7 @@ const BOUNDARIES: {
 	CLEAR_OF_MISS_MM: () => {
 		const failed = [{ at: { x: 1000, y: 1500 }, met: 'nothing' as const }];
 		const near = (x: number) =>
-			failedNear(failed, { kind: 'picture-hook-1', behind: 0 }, { x, y: 1500 });
+			failedNear(failed, { kind: 'picture-hook-1', clearanceDepth: 0 }, { x, y: 1500 });
 		expect(near(1039.9)).closeTo(39.9, 1e-9);
 		expect(near(1040)).equal(null);
 	},

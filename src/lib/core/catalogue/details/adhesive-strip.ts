@@ -15,7 +15,7 @@ export const adhesiveStrip: Fixing = {
 	],
 	bits: [],
 	holes: 0,
-	behind: 0,
+	clearanceDepth: 0,
 	smoothOnly: true,
 	reusable: 'once',
 	damage: {
@@ -36,7 +36,7 @@ export const adhesiveStrip: Fixing = {
 		'Not for glazed or heavy pieces, nor where a fall would hurt.',
 		'Not on wallpaper or textured walls.'
 	],
-	bars: ({ glazed }) => (glazed ? 'not for anything glazed' : null),
+	rejects: ({ glazed }) => (glazed ? 'not for anything glazed' : null),
 	cost: 1,
 	tools: []
 };

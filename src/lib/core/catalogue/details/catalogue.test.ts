@@ -8,7 +8,17 @@ import { fixingOf, fixings, holdingIn } from './index.ts';
 describe('the catalogue', () => {
 	it('has every hook once, with what a person at the wall needs to know', () => {
 		for (const kind of HOOK_KINDS) expect(fixingOf(kind).kind).equal(kind);
-		for (const { kind, holds, steps, mistakes, never, damage, serves, behind, holes } of fixings) {
+		for (const {
+			kind,
+			holds,
+			steps,
+			mistakes,
+			never,
+			damage,
+			serves,
+			clearanceDepth: behind,
+			holes
+		} of fixings) {
 			expect(holds.length, kind).above(0);
 			expect(steps.length, kind).above(0);
 			for (const line of [...steps, ...mistakes, ...never, damage.mend])

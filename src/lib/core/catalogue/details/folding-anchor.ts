@@ -17,7 +17,7 @@ export const foldingAnchor: Fixing = {
 	grip: { least: 9.5, most: 19 },
 	bits: [{ in: ['board'], mm: 9.525 }],
 	holes: 1,
-	behind: 30,
+	clearanceDepth: 30,
 	reusable: 'in place',
 	damage: PLUG_HOLE,
 	steps: [

@@ -15,7 +15,7 @@ export const hardWallHook: Fixing = {
 	],
 	bits: [],
 	holes: 4,
-	behind: 0,
+	clearanceDepth: 0,
 	reusable: 'once',
 	damage: { ...PRICK, is: 'four pin pricks' },
 	steps: [

@@ -17,7 +17,7 @@ export const hollowWallAnchor: Fixing = {
 	grip: { least: 3.175, most: 19.05 },
 	bits: [{ in: ['board'], mm: 9.525 }],
 	holes: 1,
-	behind: 40,
+	clearanceDepth: 40,
 	reusable: 'in place',
 	damage: PLUG_HOLE,
 	steps: [

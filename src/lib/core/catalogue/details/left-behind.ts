@@ -4,11 +4,11 @@ import { GROUNDS, type Fixing, type Ground } from './types.ts';
 const ANYWHERE = Object.keys(GROUNDS) as Ground[];
 
 /** What nobody knows about an old fixing: figures of its weakest like, of unknown meaning. From memory. */
-const old = (kg: number): Pick<Fixing, 'holds' | 'bits' | 'holes' | 'behind' | 'cost'> => ({
+const old = (kg: number): Pick<Fixing, 'holds' | 'bits' | 'holes' | 'clearanceDepth' | 'cost'> => ({
 	holds: [{ by: 'packet', in: ANYWHERE, kg, meaning: 'unknown', source: 'from memory' }],
 	bits: [],
 	holes: 0,
-	behind: 0,
+	clearanceDepth: 0,
 	cost: 1
 });
 

@@ -22,7 +22,7 @@ export const masonryPlug: Fixing = {
 	],
 	bits: [{ in: ['brick', 'concrete', 'block'], mm: 6 }],
 	holes: 1,
-	behind: 45,
+	clearanceDepth: 45,
 	reusable: 'in place',
 	damage: PLUG_HOLE,
 	steps: [

@@ -23,7 +23,7 @@ export const nail: Fixing = {
 	],
 	bits: [{ in: ['plaster', 'timber', 'wood'], mm: 1.5 }],
 	holes: 1,
-	behind: 0,
+	clearanceDepth: 0,
 	reusable: 'again',
 	damage: NAIL_HOLE,
 	steps: [
@@ -32,7 +32,7 @@ export const nail: Fixing = {
 	],
 	mistakes: ['In board alone it works loose with time: pull at it once a year.'],
 	never: ['Not for glazed pieces, unless it is in a stud.'],
-	bars: ({ glazed }, ground) =>
+	rejects: ({ glazed }, ground) =>
 		glazed && ground !== 'timber' ? 'works loose, and this piece has glass' : null,
 	cost: 1,
 	tools: ['hammer']

@@ -20,7 +20,7 @@ const hook = (kind: HookKind, pounds: number, nails: number): Fixing => ({
 	],
 	bits: [{ in: ['plaster', 'timber', 'wood'], mm: 1.5 }],
 	holes: nails,
-	behind: 0,
+	clearanceDepth: 0,
 	reusable: 'again',
 	damage:
 		nails === 1

@@ -16,13 +16,13 @@ export const pushPin: Fixing = {
 	],
 	bits: [],
 	holes: 1,
-	behind: 0,
+	clearanceDepth: 0,
 	reusable: 'again',
 	damage: PRICK,
 	steps: ['Push it in slanting a little downwards.'],
 	mistakes: ['Hanging a frame on it: it bends.'],
 	never: ['Not for glazed or framed pieces.'],
-	bars: ({ glazed, frame }) => (glazed || frame ? 'only for unframed, unglazed pieces' : null),
+	rejects: ({ glazed, frame }) => (glazed || frame ? 'only for unframed, unglazed pieces' : null),
 	cost: 1,
 	tools: []
 };

@@ -14,7 +14,7 @@ export const railHook: Fixing = {
 	],
 	bits: [],
 	holes: 0,
-	behind: 0,
+	clearanceDepth: 0,
 	reusable: 'again',
 	damage: { size: 1, is: 'none', mend: 'Nothing to mend.' },
 	steps: [

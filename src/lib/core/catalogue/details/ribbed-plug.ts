@@ -16,7 +16,7 @@ export const ribbedPlug: Fixing = {
 	],
 	bits: [{ in: ['board', 'plaster'], mm: 4.7625 }],
 	holes: 1,
-	behind: 20,
+	clearanceDepth: 20,
 	reusable: 'once',
 	damage: SCREW_HOLE,
 	steps: [

@@ -24,7 +24,7 @@ const selfDrilling = (
 	grip: { least: 9.5, most: 16 },
 	bits,
 	holes: 1,
-	behind: 30,
+	clearanceDepth: 30,
 	reusable: 'in place',
 	damage: WIDE_HOLE,
 	steps: [

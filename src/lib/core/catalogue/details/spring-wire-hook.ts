@@ -17,7 +17,7 @@ export const springWireHook: Fixing = {
 	grip: { least: 9.5, most: 16 },
 	bits: [],
 	holes: 1,
-	behind: 60,
+	clearanceDepth: 60,
 	reusable: 'again',
 	damage: NAIL_HOLE,
 	steps: [

@@ -10,7 +10,14 @@ const toggle = (
 	grounds: readonly Ground[],
 	rest: Pick<
 		Fixing,
-		'insteadOfStud' | 'serves' | 'behind' | 'reusable' | 'damage' | 'steps' | 'mistakes' | 'cost'
+		| 'insteadOfStud'
+		| 'serves'
+		| 'clearanceDepth'
+		| 'reusable'
+		| 'damage'
+		| 'steps'
+		| 'mistakes'
+		| 'cost'
 	>
 ): Fixing => ({
 	kind,
@@ -32,7 +39,7 @@ const toggle = (
 
 export const springToggle = toggle('spring-toggle', 150, ['board', 'plaster', 'block'], {
 	serves: ['plate', 'batten'],
-	behind: 65,
+	clearanceDepth: 65,
 	reusable: 'once',
 	damage: WIDE_HOLE,
 	steps: [
@@ -46,7 +53,7 @@ export const springToggle = toggle('spring-toggle', 150, ['board', 'plaster', 'b
 export const strapToggle = toggle('strap-toggle', 265, ['board', 'plaster', 'block', 'steel'], {
 	serves: ['shank', 'plate', 'batten'],
 	insteadOfStud: true,
-	behind: 50,
+	clearanceDepth: 50,
 	reusable: 'in place',
 	damage: PLUG_HOLE,
 	steps: [

@@ -81,13 +81,13 @@ export interface Fixing {
 	grip?: { least: number; most: number };
 	bits: readonly Bit[];
 	/** Free depth it needs behind the face of the wall, mm. */
-	behind: number;
+	clearanceDepth: number;
 	/** Only on smooth sound paint. */
 	smoothOnly?: true;
 	/** Holes it makes in the wall. */
 	holes: number;
 	/** Why it is not for a piece; null where it is. */
-	bars?: (piece: Hangable, ground: Ground) => string | null;
+	rejects?: (piece: Hangable, ground: Ground) => string | null;
 	/** It is in the wall already: what an earlier hanging left there. */
 	left?: LeftBehind['of'];
 	/** It may stand in where a heavy piece misses its studs. */

@@ -35,7 +35,7 @@ const woodScrew = (
 	],
 	bits: [{ in: ['timber'], mm: GAUGES[gauge].pilot }],
 	holes: 1,
-	behind: 0,
+	clearanceDepth: 0,
 	reusable: 'again',
 	damage: SCREW_HOLE,
 	steps: [

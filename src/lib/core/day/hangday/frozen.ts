@@ -6,7 +6,7 @@ import type { PlannedPiece } from '../../model/planned.ts';
 
 /** How far a hook is used, where that is known. */
 export function useOfHook(fix: PieceFix | undefined, index: number): Use | null {
-	const use = fix?.now[index];
+	const use = fix?.currentUses[index];
 	return use?.ok ? use.value : null;
 }
 
@@ -21,8 +21,8 @@ export const frozenPoints = (
 			...{ name, bearing, hole },
 			hook: kind,
 			carries: load ? load.down.value : null,
-			may: use?.may ?? null,
-			ratedBy: use?.by ?? '',
+			may: use?.allowedLoad ?? null,
+			ratedBy: use?.ratingSource ?? '',
 			ground: use?.ground ?? null
 		};
 	});

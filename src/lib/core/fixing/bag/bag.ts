@@ -55,7 +55,7 @@ export interface Packed {
 	piece: Piece;
 	planned: PlannedPiece;
 	/** How far each of its hooks is used, in their order. */
-	fix: { now: readonly Result<Use>[] } | undefined;
+	fix: { currentUses: readonly Result<Use>[] } | undefined;
 }
 
 /** One spare for every five. From memory. */
@@ -93,7 +93,7 @@ export function bagOf(
 	for (const { piece, planned, fix } of packed) {
 		for (const [index, hook] of planned.hooks.entries()) {
 			if (fixingOf(hook.kind).left) continue;
-			const use = fix?.now[index];
+			const use = fix?.currentUses[index];
 			const known = use?.ok ? use.value : null;
 			add(fixingItem(hook.kind, known, kit[hook.kind]?.stock ?? null), piece.letter, 1);
 			for (const tool of fixingOf(hook.kind).tools) add(toolItem(tool), null);

@@ -9,7 +9,7 @@ export const NOT_CHECKED = 'not-checked';
 export const notChecked: CautionRule = {
 	code: NOT_CHECKED,
 	source: 'common practice',
-	find: ({ piece: { letter }, planned: { hooks, trouble }, now }) =>
+	find: ({ piece: { letter }, planned: { hooks, trouble }, currentUses: now }) =>
 		now.some((use) => !use.ok && use.error.code === NOT_CHECKED)
 			? stop('not-checked', {
 					of: 'piece',

@@ -6,11 +6,11 @@ import { NOT_CHECKED } from './not-checked.ts';
 export const tooWeak: CautionRule = {
 	code: 'too-weak',
 	source: 'the house rule on ratings, and what each fixing is made for',
-	find: ({ piece: { letter }, now }) => {
+	find: ({ piece: { letter }, currentUses: now }) => {
 		const unfit = now.find((use) => !use.ok && use.error.code !== NOT_CHECKED);
 		if (unfit && !unfit.ok)
 			return stop('too-weak', { of: 'unfit', letter, why: unfit.error.message });
-		if (!now.some((use) => use.ok && !withinRule(use.value.share))) return null;
+		if (!now.some((use) => use.ok && !withinRule(use.value.utilisation))) return null;
 		return stop('too-weak', { of: 'over', letter });
 	}
 };

@@ -11,7 +11,7 @@ export interface CautionContext {
 	piece: Piece;
 	planned: PlannedPiece;
 	/** How far each of its hooks is used; empty where that cannot be told. */
-	now: readonly Result<Use>[];
+	currentUses: readonly Result<Use>[];
 	/** Its weight to reckon with, kg; null when nobody knows. */
 	kg: number | null;
 	wall: Wall;

@@ -248,9 +248,9 @@ describe('choosing what to fix a piece with', () => {
 			choose(of, { kit, rules: { school: 'packet' } }).ways.find(
 				({ points }) => points[0]!.hook === 'strap-toggle'
 			)!.points[0]!.use;
-		expect(toggled(own(50, 'working')).may).closeTo(weightOf(50), 1e-9);
-		expect(toggled(own(50, 'failure')).may).closeTo(weightOf(12.5), 1e-9);
-		expect(toggled({}).by).equal('typical packet');
+		expect(toggled(own(50, 'working')).allowedLoad).closeTo(weightOf(50), 1e-9);
+		expect(toggled(own(50, 'failure')).allowedLoad).closeTo(weightOf(12.5), 1e-9);
+		expect(toggled({}).ratingSource).equal('typical packet');
 		expect(choose(of).ways[0]!.points[0]!.hook).equal('picture-hook-1');
 		const rich = { 'picture-hook-2': { dy: null, standOff: null, rating: null, stock: 10 } };
 		expect(choose(of, { kit: rich }).ways[0]!.points[0]!.hook).equal('picture-hook-2');
@@ -306,7 +306,7 @@ describe('choosing what to fix a piece with', () => {
 				.join()
 		).match(/12 mm\} to the right and \{5 mm\} down/);
 		// Held 4 kg of which half counts: 2 kg, and it weighs 1.8; nobody knows: a quarter of 5 lb.
-		expect(old(4).points[0]!.use.may).closeTo(weightOf(2), 1e-9);
+		expect(old(4).points[0]!.use.allowedLoad).closeTo(weightOf(2), 1e-9);
 		expect(old(null).points[0]!.hook).not.equal('old-nail');
 		expect(old(6, 30).points[0]!.hook).not.equal('old-nail');
 	});
@@ -423,7 +423,7 @@ describe('what is chosen', () => {
 				if (!without) return;
 				const inTheWay = without.points.some(
 					({ hook, x }) =>
-						fixingOf(hook).behind > 0 &&
+						fixingOf(hook).clearanceDepth > 0 &&
 						Math.abs(2000 + without.nudge + x - given.studs[index]!) < 45
 				);
 				if (!inTheWay) expect(choose(of, given).ways[0]!.rank).most(without.rank + 1e-9);
@@ -439,7 +439,7 @@ describe('what is chosen', () => {
 					expect(use).most(1 + 1e-6);
 					for (const { hook, ground, load, use } of points) {
 						expect(fixingOf(hook).holds.some((holding) => holding.in.includes(ground))).equal(true);
-						expect(load.down).most(use.may * (1 + 1e-6));
+						expect(load.down).most(use.allowedLoad * (1 + 1e-6));
 					}
 				}
 			}),

@@ -25,10 +25,10 @@ export interface FixingOption {
 	/** How it hangs. */
 	hangs: string;
 	/** What goes in the wall, such as “2 × one-nail picture hook”. */
-	on: string;
+	fixingSummary: string;
 	back: Back;
 	/** What is done to the back first; null for nothing. */
-	change: string | null;
+	prepStep: string | null;
 	/** mm the piece moves to the right. */
 	nudge: number;
 	/** Where its top edge moves to, mm above the level datum; null where it stays at its height. */
@@ -108,7 +108,7 @@ function spread(found: readonly FixingOption[], heavy: boolean): FixingOption[] 
 	const shown = new Map<string, Set<string>>();
 	return found
 		.toSorted((a, b) => a.rank - b.rank || a.use - b.use)
-		.filter(({ hangs, on, points }) => {
+		.filter(({ hangs, fixingSummary: on, points }) => {
 			const key = heavy ? `${hangs}, ${inStuds(points)}` : hangs;
 			const alike = shown.get(key) ?? new Set();
 			if (alike.has(on) || alike.size >= MOST_ALIKE) return false;
@@ -122,7 +122,7 @@ function spread(found: readonly FixingOption[], heavy: boolean): FixingOption[] 
 export const settledAs = ({ points }: Fix, way: FixingOption): boolean =>
 	way.nudge === 0 &&
 	way.top === null &&
-	way.change === null &&
+	way.prepStep === null &&
 	points.length === way.points.length &&
 	points.every(({ hook, x }, index) => {
 		const point = way.points[index]!;
@@ -197,7 +197,9 @@ function servingOn(points: readonly Point[], { roles }: Pose, asked: ToChoose): 
 			if (!use.ok) return [];
 			uses.set(point, use.value);
 		}
-		return [{ kind: fixing.kind, uses, most: Math.max(...[...uses.values()].map((u) => u.share)) }];
+		return [
+			{ kind: fixing.kind, uses, most: Math.max(...[...uses.values()].map((u) => u.utilisation)) }
+		];
 	});
 }
 
@@ -243,14 +245,14 @@ function wayOf(
 			...[Math.round(pose.nudge), Math.round(pose.lift)]
 		].join('|'),
 		hangs: hangerOf(pose.back).name,
-		on,
+		fixingSummary: on,
 		back: pose.back,
-		change: pose.change,
+		prepStep: pose.prepStep,
 		nudge: pose.nudge,
 		top: pose.lift === 0 ? null : top + pose.lift,
 		points: at,
 		places: pose.places,
-		use: Math.max(...at.map(({ use }) => use.share)),
+		use: Math.max(...at.map(({ use }) => use.utilisation)),
 		holes: at.reduce((all, { hook }) => all + fixingOf(hook).holes, 0),
 		tools: [...new Set(kinds.flatMap(({ tools }) => tools))],
 		cost: Math.max(...kinds.map(({ cost }) => cost)) as Fixing['cost'],

@@ -13,7 +13,7 @@ export interface FailedPlace {
 /** How far away a place failed for a fixing, mm; null where none bars it. Wood bars only what has to open behind the wall. */
 export function failedNear(
 	failed: readonly FailedPlace[],
-	{ kind, behind }: Pick<Fixing, 'kind' | 'behind'>,
+	{ kind, clearanceDepth: behind }: Pick<Fixing, 'kind' | 'clearanceDepth'>,
 	hole: Point
 ): number | null {
 	if (hookOf(kind).puts !== 'hole') return null;

@@ -56,7 +56,7 @@ describe('what was left in a wall', () => {
 	const left = { id: 'n', of: 'nail' as const, at: { x: 0, y: 0 }, held: 10 };
 	const may = (kind: HookKind, bed: Partial<HoleGround>, school: FixSchool) => {
 		const use = useOf(fixingOf(kind), asked('brick', lbf(1), 0, { bed, school }));
-		return use.ok ? use.value.may / weightOf(1) : use.error.code;
+		return use.ok ? use.value.allowedLoad / weightOf(1) : use.error.code;
 	};
 
 	it('counts for what it has held, halved by the careful, in any wall', () => {
@@ -162,14 +162,14 @@ describe('what a fixing may carry', () => {
 		it(`${hookOf(kind).name} in ${ground}, ${school}: ${pounds} lb`, () => {
 			const use = useOf(fixingOf(kind), asked(ground, lbf(5), 0, { school }));
 			if (!use.ok) throw new Error(use.error.message);
-			expect(use.value.may).closeTo(lbf(pounds), 1e-6);
-			expect(use.value.share).closeTo(5 / pounds, 1e-9);
+			expect(use.value.allowedLoad).closeTo(lbf(pounds), 1e-6);
+			expect(use.value.utilisation).closeTo(5 / pounds, 1e-9);
 		});
 
 	it('counts the pull on an anchor, and on a hook only the weight', () => {
 		const share = (kind: HookKind, pull: number) => {
 			const use = useOf(fixingOf(kind), asked('board', 50, pull));
-			return use.ok ? use.value.share : NaN;
+			return use.ok ? use.value.utilisation : NaN;
 		};
 		expect(share('picture-hook-1', 20)).equal(share('picture-hook-1', 0));
 		expect(share('strap-toggle', 20) / share('strap-toggle', 0)).closeTo(70 / 50, 1e-9);
@@ -179,7 +179,7 @@ describe('what a fixing may carry', () => {
 		const may = (meaning: Meaning, school: FixSchool = 'packet') => {
 			const own = { dy: null, standOff: null, rating: { kg: 40, meaning }, stock: null };
 			const use = useOf(fixingOf('strap-toggle'), asked('board', 50, 0, { own, school }));
-			return use.ok ? use.value.may / weightOf(1) : NaN;
+			return use.ok ? use.value.allowedLoad / weightOf(1) : NaN;
 		};
 		expect(may('working')).closeTo(40, 1e-9);
 		expect(may('working', 'careful')).closeTo(20, 1e-9);

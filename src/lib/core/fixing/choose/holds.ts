@@ -21,18 +21,18 @@ import { inWood } from './in-wood.ts';
 /** How far a fixing is used by what one point carries. */
 export interface Use {
 	/** Load over what it may carry; up to 1 is within the house rule. */
-	share: number;
+	utilisation: number;
 	/** What it may carry here by the house rule, N down. */
-	may: number;
+	allowedLoad: number;
 	/** How that is known. */
-	by: 'own packet' | 'typical packet' | 'held before' | 'calculated';
+	ratingSource: 'own packet' | 'typical packet' | 'held before' | 'calculated';
 	meaning: Meaning | null;
 	ground: Ground;
 	/** Length of screw or nail to take, and how deep its hole goes from the face of the wall, mm. */
 	screw: number | null;
-	deep: number | null;
+	holeDepth: number | null;
 	/** In one line, with lengths left open. */
-	says: string;
+	explanation: string;
 }
 
 /** Whether a use is within the house rule; exactly 1 is, rounding aside. */
@@ -55,10 +55,10 @@ export function useOf(fixing: Fixing, asked: Asked): Result<Use> {
 	if (fixing.left && fixing.left !== bed.left?.of) return fail('none-there');
 	const holding = holdingIn(fixing, bed.ground);
 	if (!holding) return fail('other-ground', { grounds: GROUNDS[bed.ground] });
-	const bar = fixing.bars?.(piece, bed.ground);
+	const bar = fixing.rejects?.(piece, bed.ground);
 	if (bar) return fail('barred', { bar });
 	if (fixing.smoothOnly && !bed.smooth) return fail('not-smooth');
-	if (fixing.behind > 0 && bed.besideStud) return fail('stud-in-the-way');
+	if (fixing.clearanceDepth > 0 && bed.besideStud) return fail('stud-in-the-way');
 	if (bed.ground === 'board' && fixing.grip && !grips(fixing.grip, bed.cover))
 		return fail('other-board', {
 			least: fixing.grip.least,
@@ -91,14 +91,14 @@ function inStud(
 	const across = Math.hypot(down.value, Math.max(inward, outward));
 	const share = across / held.across + Math.max(pull.value, 0) / held.along;
 	return ok({
-		share,
-		may: share > 0 ? down.value / share : held.across,
-		by: 'calculated',
+		utilisation: share,
+		allowedLoad: share > 0 ? down.value / share : held.across,
+		ratingSource: 'calculated',
 		ground: bed.ground,
 		meaning: null,
 		screw: held.length,
-		deep: bed.cover + held.within,
-		says: `${lengthToken(held.length)} long, ${lengthToken(held.within)} of it in the stud (NDS 2018)`
+		holeDepth: bed.cover + held.within,
+		explanation: `${lengthToken(held.length)} long, ${lengthToken(held.within)} of it in the stud (NDS 2018)`
 	});
 }
 
@@ -115,14 +115,15 @@ function byPacket(fixing: Fixing, typical: Rating, { bed, point, own, school }: 
 	const onHook = serves.includes('hook') || serves.includes('cord');
 	const load = Math.max(down.value, 0) + (onHook ? 0 : Math.max(pull.value, 0));
 	return {
-		share: load / may,
-		may,
-		by,
+		utilisation: load / may,
+		allowedLoad: may,
+		ratingSource: by,
 		ground: bed.ground,
 		meaning,
 		screw: null,
-		deep: MASONRY.includes(bed.ground) && fixing.behind > 0 ? fixing.behind : null,
-		says: `${SAYS[by]} ${MEANS[meaning]}, ${fraction(counts)} counted`
+		holeDepth:
+			MASONRY.includes(bed.ground) && fixing.clearanceDepth > 0 ? fixing.clearanceDepth : null,
+		explanation: `${SAYS[by]} ${MEANS[meaning]}, ${fraction(counts)} counted`
 	};
 }
 
@@ -136,7 +137,7 @@ function ratedBy(
 	typical: Rating,
 	own: OwnHook | undefined,
 	held: number | null
-): Rating & { by: Exclude<Use['by'], 'calculated'> } {
+): Rating & { by: Exclude<Use['ratingSource'], 'calculated'> } {
 	if (held !== null) return { kg: held, meaning: 'working', by: 'held before' };
 	return own?.rating ? { ...own.rating, by: 'own packet' } : { ...typical, by: 'typical packet' };
 }

@@ -31,7 +31,7 @@ export interface Pose {
 	/** Places along the piece that were chosen for it; null where the back says them. */
 	places: readonly number[] | null;
 	/** What is done to the back first; null for nothing. */
-	change: string | null;
+	prepStep: string | null;
 	/** How much work that is: none, hardware taken off, or new hardware. */
 	work: 0 | 1 | 2;
 }
@@ -73,7 +73,7 @@ export const posesOf = (standing: Standing): Pose[] =>
 
 /** Those of them that leave its back as it is, where it stands and so many mm to the right. */
 export function posesAsItIs(standing: Standing): (by: number) => Pose[] {
-	const bases = backsOf(standing).filter(({ change }) => change === null);
+	const bases = backsOf(standing).filter(({ prepStep: change }) => change === null);
 	const anywhere = bases.flatMap((base) => defaultPoses(base, standing));
 	return (by) => [
 		...anywhere,
@@ -154,10 +154,15 @@ function backsOf({ piece }: Standing): Base[] {
 			work: 2 as const
 		}));
 	return [
-		{ back: piece.back, roles: rolesOf(own), change: null, work: 0 },
+		{ back: piece.back, roles: rolesOf(own), prepStep: null, work: 0 },
 		...[...others, ...sturdier].map(({ kind, change, work }): Base => {
 			const hanger = hangers.find((each) => each.kind === kind)!;
-			return { back: hanger.start(piece, piece.back), roles: rolesOf(hanger), change, work };
+			return {
+				back: hanger.start(piece, piece.back),
+				roles: rolesOf(hanger),
+				prepStep: change,
+				work
+			};
 		})
 	];
 }

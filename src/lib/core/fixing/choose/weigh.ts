@@ -88,8 +88,8 @@ export function considerations(
 		...when(one, -0.25, term('one-hole')),
 		...when(!one, 0, term('steadier-on-two')),
 		...when(kinds.length > 1, 0.2, term('two-kinds')),
-		...when(pose.work === 1, 1.5, term('back-changed', { change: pose.change ?? '' })),
-		...when(pose.work === 2, 3, term('back-changed', { change: pose.change ?? '' })),
+		...when(pose.work === 1, 1.5, term('back-changed', { change: pose.prepStep ?? '' })),
+		...when(pose.work === 2, 3, term('back-changed', { change: pose.prepStep ?? '' })),
 		...when(
 			pose.nudge !== 0 || pose.lift !== 0,
 			1 + Math.hypot(pose.nudge, pose.lift) / 25,
@@ -102,17 +102,17 @@ export function considerations(
 		),
 		...when(pose.places !== null && uneven(pose), 0.5, term('uneven-hooks')),
 		...when(
-			points.some(({ use }) => use.by === 'typical packet' && use.meaning !== 'working'),
+			points.some(({ use }) => use.ratingSource === 'typical packet' && use.meaning !== 'working'),
 			0.5,
 			term('unknown-rating')
 		),
 		...when(
-			points.every(({ use }) => use.by === 'own packet'),
+			points.every(({ use }) => use.ratingSource === 'own packet'),
 			-0.5,
 			term('own-packet')
 		),
 		...when(
-			points.every(({ use }) => use.by === 'calculated'),
+			points.every(({ use }) => use.ratingSource === 'calculated'),
 			0,
 			term('calculated')
 		),

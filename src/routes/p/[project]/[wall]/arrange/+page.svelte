@@ -23,33 +23,33 @@
 	const placements = $derived(activeArrangement(wall).placements);
 	const on = (walls: readonly Wall[]) =>
 		new Set(
-			walls.flatMap((each) => placementsOn(session.kept, each).map(({ pieceId }) => pieceId))
+			walls.flatMap((each) => placementsOn(session.committed, each).map(({ pieceId }) => pieceId))
 		);
-	const here = $derived(on(session.kept.walls.filter(({ id }) => id === wallId)));
-	const placed = $derived(on(session.kept.walls));
+	const here = $derived(on(session.committed.walls.filter(({ id }) => id === wallId)));
+	const placed = $derived(on(session.committed.walls));
 	/** Where the chosen piece hangs, if that is on another wall. */
 	const hangsThere = $derived(
-		session.kept.hangings.find(
+		session.committed.hangings.find(
 			(each) => each.pieceId === view.selected && each.until === null && each.wallId !== wallId
 		)
 	);
 	const nameOf = (id: string) =>
-		session.kept.walls.find((each) => each.id === id)?.name ?? 'another wall';
-	const loose = $derived(session.kept.pieces.filter(({ id }) => !placed.has(id)));
+		session.committed.walls.find((each) => each.id === id)?.name ?? 'another wall';
+	const loose = $derived(session.committed.pieces.filter(({ id }) => !placed.has(id)));
 	const elsewhere = $derived(
-		session.kept.pieces.filter(({ id }) => placed.has(id) && !here.has(id))
+		session.committed.pieces.filter(({ id }) => placed.has(id) && !here.has(id))
 	);
 	const piece = $derived(session.project.pieces.find(({ id }) => id === view.selected));
 	const planned = $derived(plan?.pieces.find(({ pieceId }) => pieceId === view.selected));
 	const placement = $derived(placements.find(({ pieceId }) => pieceId === view.selected));
 	const rules = $derived(session.rulesOn(wallId));
 	const chosen = $derived(
-		[view.selected, ...view.also].flatMap(
+		[view.selected, ...view.multiSelection].flatMap(
 			(id) => plan?.pieces.find(({ pieceId }) => pieceId === id) ?? []
 		)
 	);
 	function putBack({ id }: Piece) {
-		const placement = placementsOn(session.kept, wall).find(({ pieceId }) => pieceId === id);
+		const placement = placementsOn(session.committed, wall).find(({ pieceId }) => pieceId === id);
 		if (placement) session.run(placePieces(wallId, [placement]));
 	}
 

@@ -14,7 +14,7 @@
 	const wallId = $derived(page.params.wall!);
 	const rules = $derived(session.rulesOn(wallId));
 	const styles = $derived(stylesOf(rules));
-	const project = $derived(session.kept);
+	const project = $derived(session.committed);
 	const wall = $derived(project.walls.find(({ id }) => id === wallId)!);
 	const plan = $derived(session.keptPlan(wallId)!);
 	const records = $derived(recordsOf(project));

@@ -43,7 +43,7 @@
 			false
 	);
 	const fixed = $derived(
-		activeArrangement(session.kept.walls.find(({ id }) => id === wallId)!).placements.find(
+		activeArrangement(session.committed.walls.find(({ id }) => id === wallId)!).placements.find(
 			({ pieceId }) => pieceId === view.selected
 		)?.fix
 	);
@@ -73,14 +73,14 @@
 
 	function show(way: FixingOption | null) {
 		shown = way?.id ?? null;
-		session.show(way && settle(wallId, [settlementBy(view.selected!, way)]));
+		session.setPreview(way && settle(wallId, [settlementBy(view.selected!, way)]));
 	}
 
 	$effect(() => {
 		void view.selected;
 		return () => {
 			shown = null;
-			session.show(null);
+			session.setPreview(null);
 		};
 	});
 
