@@ -154,7 +154,7 @@ export { backCheck, checkTally, jobsOf } from './piece/kinds/back-check.ts';
 export { fadesOf } from './piece/kinds/fades-of.ts';
 export { kindOf, kinds, type PieceKind } from './piece/kinds/index.ts';
 export type { OutlineShape } from './piece/kinds/types.ts';
-export { type Found, type FrameFacts, type Piece, pieceSchema } from './piece/piece.ts';
+export { usualFrame, type Found, type FrameFacts, type Piece, pieceSchema } from './piece/piece.ts';
 export { cleatLoads, studsUnder } from './piece/statics/cleat.ts';
 export { hookHeight } from './piece/statics/hook-height.ts';
 export { leanPull } from './piece/statics/lean.ts';
@@ -162,7 +162,14 @@ export { offCentreHook } from './piece/statics/off-centre-hook.ts';
 export { hookCorrection, tiltFromHookError, twoPointLoads } from './piece/statics/two-points.ts';
 export { levelHooksOnWire } from './piece/statics/uneven-hooks.ts';
 export { hangOnWire, wireLengthFromPull } from './piece/statics/wire.ts';
-export { BACKINGS, type Build, CONTENTS, GLAZINGS } from './piece/weight/build.ts';
+export {
+	MOULDINGS,
+	PROFILES,
+	BACKINGS,
+	type Build,
+	CONTENTS,
+	GLAZINGS
+} from './piece/weight/build.ts';
 export { estimateWeight } from './piece/weight/estimate.ts';
 export { narrowing, pieceEstimate, weightToReckon } from './piece/weight/piece-weight.ts';
 export { usualBuild } from './piece/weight/usual-build.ts';
@@ -356,3 +363,6 @@ export { inspectionOf } from './day/job/inspection.ts';
 export { LIVING_WITH } from './day/job/living-with.ts';
 export { takesTwo, timeFor } from './day/job/time.ts';
 export { type StationNotes, stationNotesOn } from './day/stations.ts';
+export { LEVEL_LENGTH_MM } from './base/figures/readings.ts';
+export { pointNamed } from './model/point-id.ts';
+export { hookWasSet, heightWasRead } from './day/hangday/as-set.ts';

@@ -14,6 +14,9 @@ export const frameSchema = z.object({
 });
 export type FrameFacts = z.infer<typeof frameSchema>;
 
+/** A frame until somebody measures it: a narrow one of softwood. From memory. */
+export const usualFrame: FrameFacts = { width: 25, material: 'softwood', rabbet: 6 };
+
 export const CHECK_STATES = ['fine', 'job'] as const;
 
 /** What was found on looking something over. */

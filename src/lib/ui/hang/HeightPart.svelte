@@ -1,6 +1,7 @@
 <script lang="ts">
 	import {
 		heightInstruction,
+		heightWasRead,
 		oddReading,
 		topReading,
 		type Piece,
@@ -44,13 +45,7 @@
 	/** Its back is as it came out; where the hooks were moved for it, it hangs where it was to hang. */
 	function keep(hooksMoved: boolean) {
 		if (higher === null) return;
-		const up = -higher;
-		day.tell({ what: 'came-out', pieceId: piece.id, higher, simulated });
-		if (hooksMoved)
-			day.tell({
-				...{ what: 'corrected', pieceId: piece.id },
-				hooks: planned.hooks.map((_, index) => ({ index, up }))
-			});
+		for (const told of heightWasRead(planned, { higher, hooksMoved, simulated })) day.tell(told);
 		read = null;
 	}
 </script>

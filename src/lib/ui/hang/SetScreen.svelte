@@ -3,6 +3,7 @@
 		GROUNDS,
 		holeAsRead,
 		hooksInstruction,
+		hookWasSet,
 		oddReading,
 		say,
 		type Mark,
@@ -46,12 +47,7 @@
 	let kept = $state(false);
 
 	function set() {
-		day.tell({
-			...{ what: 'set', step: item.step.id, hookId: hook.id, hook: hook.kind },
-			...{ planned: hook.hole, hole },
-			bearing: { x: hook.bearing.x + off.x, y: hook.bearing.y + off.y },
-			simulated: simulated.across || simulated.up
-		});
+		day.tell(hookWasSet(item.step.id, hook, hole, simulated.across || simulated.up));
 		onnext();
 	}
 </script>

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import {
 		highSide,
+		LEVEL_LENGTH_MM,
 		levelDone,
 		oddReading,
 		seeded,
@@ -33,8 +34,6 @@
 
 	const session = $derived(getSession()());
 
-	/** Length of a usual short level: 24 in, or 600 mm. */
-	const LEVEL = { in: 609.6, mm: 600 };
 	/** How far off level the simulation hangs a piece at first, degrees either way. */
 	const HUNG_OFF = 1.6;
 
@@ -49,7 +48,9 @@
 	const { styles } = $derived(day);
 	const family = $derived(styles.lead.unit === 'mm' ? ('mm' as const) : ('in' as const));
 	const fromGap = $derived(
-		high === null || gap === null ? null : tiltOf(high === 'right' ? gap : -gap, LEVEL[family])
+		high === null || gap === null
+			? null
+			: tiltOf(high === 'right' ? gap : -gap, LEVEL_LENGTH_MM[family])
 	);
 	const reading = $derived(shown ?? (high === 'none' ? 0 : fromGap));
 	const odd = $derived(reading === null ? null : oddReading('tilt', reading));

@@ -5,6 +5,7 @@
 		kindOf,
 		kinds,
 		startOutline,
+		usualFrame,
 		type FrameFacts,
 		type OutlineShape,
 		type Piece,
@@ -45,10 +46,9 @@
 		oval: 'round or oval',
 		polygon: 'its own'
 	};
-	const USUAL_FRAME: FrameFacts = { width: 25, material: 'softwood', rabbet: 6 };
 
 	function frame(fields: Partial<FrameFacts>) {
-		set({ frame: { ...(piece.frame ?? USUAL_FRAME), ...fields } });
+		set({ frame: { ...(piece.frame ?? usualFrame), ...fields } });
 	}
 </script>
 

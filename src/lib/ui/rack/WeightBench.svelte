@@ -5,8 +5,10 @@
 		formatMass,
 		GLAZINGS,
 		kindOf,
+		MOULDINGS,
 		narrowing,
 		pieceEstimate,
+		PROFILES,
 		say,
 		usualBuild,
 		type Build,
@@ -53,20 +55,6 @@
 		canvas: 'canvas',
 		'panel-6': 'panel, 6 mm'
 	};
-	const mouldings: Build['moulding'][] = [
-		'none',
-		'pine',
-		'oak',
-		'obeche',
-		'fibreboard',
-		'aluminium'
-	];
-	const section: { value: number; label: string }[] = [
-		{ value: 0.9, label: 'full: a plain batten' },
-		{ value: 0.75, label: 'plain, with its rabbet' },
-		{ value: 0.55, label: 'rounded or stepped' },
-		{ value: 0.35, label: 'deeply scooped, or a thin metal profile' }
-	];
 </script>
 
 <div class="weights">
@@ -120,7 +108,7 @@
 		</label>
 	{/snippet}
 	<div class="pair">
-		{@render list('Moulding', build.moulding, mouldings, (moulding) =>
+		{@render list('Moulding', build.moulding, MOULDINGS, (moulding) =>
 			describe({ moulding: moulding as Build['moulding'] })
 		)}
 		{@render list('Glazing', build.glazing, GLAZINGS, (glazing) =>
@@ -141,7 +129,7 @@
 				value={String(build.profile)}
 				onchange={(event) => describe({ profile: Number(event.currentTarget.value) })}
 			>
-				{#each section as { value, label } (value)}<option value={String(value)}>{label}</option
+				{#each PROFILES as { share, shape } (share)}<option value={String(share)}>{shape}</option
 					>{/each}
 			</select>
 		</label>

@@ -16,6 +16,7 @@ import type { PlannedPiece } from '../../model/planned.ts';
 import { frameAround, longestScrew } from '../../piece/framing/frame-size.ts';
 import { frameFromWork } from '../../piece/framing/from-work.ts';
 import { hangerOf, type Back, type HungPiece } from '../../piece/hangers/index.ts';
+import { tiltOf } from '../../piece/hangers/level.ts';
 import { swings } from '../../piece/hangers/swing.ts';
 import { cutLength } from '../../piece/hangers/wire-workshop.ts';
 import { leanPull } from '../../piece/statics/lean.ts';
@@ -311,6 +312,12 @@ function limitAt(middle: number): number {
 describe('the figure', () => {
 	for (const [name, decides] of Object.entries(BOUNDARIES))
 		it(`${name} decides where it says`, decides);
+
+	it('of a level says over what length its end is read', () => {
+		// One end 6.096 mm high over 24 in is asin(0.01).
+		expect(tiltOf(6.096, readings.LEVEL_LENGTH_MM.in)).closeTo(0.5729673, 1e-6);
+		expect(readings.LEVEL_LENGTH_MM.mm).equal(600);
+	});
 
 	it('of a tape, a pencil and a pulled wire lie within what people do', () => {
 		// Half of a sixteenth is 0.79 mm.

@@ -8,5 +8,7 @@ export const MARKING_MM = 0.5;
 export const PULL_READING_MM = 1.5;
 /** A tape that sags or turns a corner reads this much long over a metre, mm. From memory. */
 export const TAPE_SAG_MM = 0.5;
+/** Length of a usual short level, mm: 24 in, or 600 mm. Common practice. */
+export const LEVEL_LENGTH_MM = { in: 609.6, mm: 600 } as const;
 /** A measure off by more than this is a slip and no crooked house, mm. A choice, no source. */
 export const SURVEY_SLIP_MM = 20;

@@ -21,3 +21,4 @@ export {
 	type Phase,
 	type Step
 } from './steps/types.ts';
+export * from './as-set.ts';

@@ -13,9 +13,19 @@ export const GLAZINGS = [
 export const BACKINGS = ['none', 'card', 'fibreboard-3', 'plywood-4'] as const;
 export const CONTENTS = ['paper', 'canvas', 'panel-6', 'none'] as const;
 
+export const MOULDINGS = ['none', 'pine', 'oak', 'obeche', 'fibreboard', 'aluminium'] as const;
+
+/** Shares of a moulding’s width times depth that are material, by its shape. From memory. */
+export const PROFILES = [
+	{ share: 0.9, shape: 'full: a plain batten' },
+	{ share: 0.75, shape: 'plain, with its rabbet' },
+	{ share: 0.55, shape: 'rounded or stepped' },
+	{ share: 0.35, shape: 'deeply scooped, or a thin metal profile' }
+] as const;
+
 /** What a piece is made of, as far as its weight goes. */
 export const buildSchema = z.object({
-	moulding: z.enum(['none', 'oak', 'pine', 'obeche', 'fibreboard', 'aluminium']),
+	moulding: z.enum(MOULDINGS),
 	profile: z
 		.number()
 		.check(

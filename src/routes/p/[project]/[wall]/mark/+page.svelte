@@ -3,7 +3,14 @@
 	import { resolve } from '$app/paths';
 	import { Braces, Frame, HandHelping, Printer, Ruler, Signature, Table } from '@lucide/svelte';
 	import { onMount } from 'svelte';
-	import { hookOf, secondMeasures, stylesOf, unmeasuredOn, type Mark } from '$lib/core/index.ts';
+	import {
+		hookOf,
+		pointNamed,
+		secondMeasures,
+		stylesOf,
+		unmeasuredOn,
+		type Mark
+	} from '$lib/core/index.ts';
 	import { download } from '$lib/files/download.ts';
 	import { fileName } from '$lib/files/file-name.ts';
 	import { marksCsv } from '$lib/files/marks-csv.ts';
@@ -66,13 +73,7 @@
 	});
 
 	/** Which of its piece's hooks a mark is for. */
-	function hookIndex(mark: Mark): number {
-		const hooks = plan.pieces.find(({ pieceId }) => pieceId === mark.pieceId)?.hooks ?? [];
-		return Math.max(
-			hooks.findIndex(({ id }) => id === mark.id),
-			0
-		);
-	}
+	const hookIndex = ({ id }: Mark): number => pointNamed(id)?.index ?? 0;
 
 	const name = (extension: string) => fileName([project.name, wall.name, 'marks'], extension);
 </script>

@@ -1,0 +1,40 @@
+import type { DayEventOf, NewDayEvent } from '../../model/day.ts';
+import type { PlannedHook, PlannedPiece } from '../../model/planned.ts';
+import type { Point } from '../../base/geometry/line.ts';
+
+/**
+ * A hook that was set: its bearing lies off its plan by as much as its hole does.
+ *
+ * @param hole where it went in, mm on the wall. `simulated` where no real instrument read it.
+ */
+export const hookWasSet = (
+	step: string,
+	{ id, kind, hole: planned, bearing }: PlannedHook,
+	hole: Point,
+	simulated: boolean
+): NewDayEvent<DayEventOf<'set'>> => ({
+	...{ what: 'set', step, hookId: id, hook: kind, planned, hole },
+	bearing: { x: bearing.x + hole.x - planned.x, y: bearing.y + hole.y - planned.y },
+	simulated
+});
+
+/**
+ * What is told of a piece that hangs higher than reckoned: its back is as it came out, and where the hooks were moved for
+ * it, each went down by as much.
+ *
+ * @param higher mm; minus is lower.
+ */
+export const heightWasRead = (
+	{ pieceId, hooks }: Pick<PlannedPiece, 'pieceId' | 'hooks'>,
+	{ higher, hooksMoved, simulated }: { higher: number; hooksMoved: boolean; simulated: boolean }
+): NewDayEvent<DayEventOf<'came-out' | 'corrected'>>[] => [
+	{ what: 'came-out', pieceId, higher, simulated },
+	...(hooksMoved
+		? [
+				{
+					...{ what: 'corrected' as const, pieceId },
+					hooks: hooks.map((_, index) => ({ index, up: -higher }))
+				}
+			]
+		: [])
+];
