@@ -60,7 +60,7 @@ export {
 	lightOfYear
 } from './wall/light/light-dose.ts';
 export { luxOn } from './wall/light/lux-on.ts';
-export { candelaFor, spotOnWall } from './wall/light/spot.ts';
+export { spotOnWall } from './wall/light/spot.ts';
 export {
 	estimateStuds,
 	PITCHES,

@@ -1,3 +1,5 @@
+/** The project file: its schema, opening and migrating it, starting values, and what a planned piece is. */
+
 export * from './arrangement.ts';
 export * from '../piece/weight/build.ts';
 export * from './day.ts';

@@ -1,3 +1,5 @@
+/** Every change to a project as a named command; a file for what it changes. */
+
 export * from './arrangement.ts';
 export * from './back.ts';
 export * from './day.ts';

@@ -1,3 +1,5 @@
+/** The demo: made-up pieces on two walls, each in a file of its own. */
+
 import {
 	PROJECT_FORMAT,
 	PROJECT_VERSION,

@@ -1,3 +1,5 @@
+/** Lengths and masses: read as people type them, written as a tape shows them. */
+
 export * from './constants.ts';
 export * from './format-length.ts';
 export * from './mass.ts';

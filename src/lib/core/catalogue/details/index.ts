@@ -1,3 +1,5 @@
+/** Fixings in full: one file for each, with where it holds, what it needs and leaves, and how it is done. */
+
 import type { HookKind } from '../facts/index.ts';
 import { adhesiveStrip } from './adhesive-strip.ts';
 import type { Fixing, Ground, Holding } from './types.ts';

@@ -1,3 +1,5 @@
+/** The day of hanging: events and what they change, the steps of the run sheet, what came out, packs between devices. */
+
 export * from './as-read.ts';
 export * from './came-out.ts';
 export { eventFace } from './events/index.ts';

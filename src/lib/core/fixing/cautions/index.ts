@@ -1,3 +1,5 @@
+/** Dangers in fixing: one file for each, the gravest first. */
+
 import type { Caution } from '../../base/caution.ts';
 import { adhesive } from './adhesive.ts';
 import { children } from './children.ts';

@@ -1,3 +1,5 @@
+/** Styles of arranging: one file for each, and the record of them all. */
+
 import type { Style, StyleFacts, StyleName } from '../types.ts';
 import { cluster, clusterFacts } from './cluster.ts';
 import { column, columnFacts } from './column.ts';

@@ -1,3 +1,5 @@
+/** Ways a piece can hang: one file for each, all behind one type, and the record of them all. */
+
 import * as z from 'zod/mini';
 import type { HookKind } from '../../catalogue/facts/index.ts';
 import { cleat, cleatSchema } from './cleat.ts';

@@ -1,3 +1,5 @@
+/** Kinds of piece: one file for each, with what is usual for it and what to look over. */
+
 import { canvas } from './canvas.ts';
 import type { Kind } from './types.ts';
 import { framed } from './framed.ts';

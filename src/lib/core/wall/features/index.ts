@@ -1,3 +1,5 @@
+/** Things on a wall or before it: one file for each kind, and the record of them all. */
+
 import * as z from 'zod/mini';
 import { chairRail, chairRailSchema } from './chair-rail.ts';
 import { cornice, corniceSchema } from './cornice.ts';

@@ -1,3 +1,5 @@
+/** Studs: hints to likelihoods to an estimate, where to probe next, and hidden walls to practise on. */
+
 export * from './curve.ts';
 export * from './estimate.ts';
 export { FOOLED_BY_LATH } from './evidence.ts';

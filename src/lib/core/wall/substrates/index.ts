@@ -1,3 +1,5 @@
+/** Builds of wall: one file for each, with what it asks and its cautions. */
+
 import { care, stop } from './said.ts';
 import * as z from 'zod/mini';
 import type { Caution } from '../../base/caution.ts';

@@ -1,3 +1,5 @@
+/** The wall as it was measured: outline, fall, stairs, proofs, faults, and where cables are likely. */
+
 export * from './cautions.ts';
 export * from './fall.ts';
 export * from './outline.ts';

@@ -1,3 +1,5 @@
+/** What can happen at the wall: one file for each event, and the record of them all. */
+
 import type { DayEvent } from '../../../model/day.ts';
 import { began } from './began.ts';
 import { cameOut } from './came-out.ts';
