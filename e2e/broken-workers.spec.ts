@@ -39,8 +39,9 @@ test('a fit to the studs that could not be sought says so, and is tried again', 
 test('a practice wall that could not be compared says so, and is tried again', async ({ page }) => {
 	const mend = await breakWorker(page, 'practice');
 	await open(page, '/practice?seed=7');
-	await page.getByLabel('Show what the app makes of it').check();
-	await page.getByRole('button', { name: /^Nail at/ }).click();
+	await page.getByRole('radio', { name: /name/i }).check({ force: true });
+	await page.getByLabel('Place, from the left').fill('30');
+	await page.getByRole('button', { name: 'Name it' }).click();
 	await page.getByRole('button', { name: 'Lift the board' }).click();
 	const result = page.getByTestId('result');
 	await expect(result.getByText('could not be worked out')).toBeVisible();
