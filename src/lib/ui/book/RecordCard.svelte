@@ -69,7 +69,7 @@
 				<p>{hangsBy(record)}, {hangsOn(record)}.</p>
 				<table>
 					<thead>
-						<tr><th>point</th><th>height</th><th>carries</th><th>may mergePreviousBack</th></tr>
+						<tr><th>point</th><th>height</th><th>carries</th><th>may carry</th></tr>
 					</thead>
 					<tbody>
 						{#each hanging.points as { name, hook, bearing, carries, may, ratedBy, ground }, index (index)}

@@ -40,7 +40,7 @@
 
 <Segments
 	named
-	label="What to mergePreviousBack for"
+	label="What to carry for"
 	options={[
 		{ value: 'wall', label: 'this wall' },
 		{ value: 'all', label: 'every wall' }
@@ -53,7 +53,7 @@
 {:else if items === null}
 	<p class="small-note" role="status">Packing…</p>
 {:else if items.length === 0}
-	<p>Nothing to mergePreviousBack yet: place a piece in Arrange.</p>
+	<p>Nothing to carry yet: place a piece in Arrange.</p>
 {:else}
 	{#if unsettled > 0}
 		<p class="small-note">

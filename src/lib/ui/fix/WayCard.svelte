@@ -63,7 +63,7 @@
 		{#each lines as { hook, ground, use, load } (`${hook} ${ground}`)}
 			<p class="line">
 				In {GROUNDS[ground]} each carries
-				<span class="measure">{formatForce(load.down, unit)}</span> and may mergePreviousBack
+				<span class="measure">{formatForce(load.down, unit)}</span> and may carry
 				<span class="measure">{formatForce(use.allowedLoad, unit)}</span>: {say(
 					use.explanation,
 					styles.lead

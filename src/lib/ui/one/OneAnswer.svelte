@@ -95,7 +95,7 @@
 				<dd class="measure">{both(load.pull.value)}</dd>
 			</dl>
 		{:else}
-			<p>Type the weight to see what each hook and the wire mergePreviousBack.</p>
+			<p>Type the weight to see what each hook and the wire carry.</p>
 		{/if}
 		{#if planned.hung}
 			<p class="level"><strong>Held level by:</strong> {planned.hung.heldLevelBy}</p>

@@ -18,7 +18,7 @@
 </script>
 
 <p class="small-note">
-	A sheet as large as each piece, to tape up and to mergePreviousBack its marks.
+	A sheet as large as each piece, to tape up and to carry its marks.
 </p>
 <div class="field-pair">
 	<LengthField

@@ -35,7 +35,7 @@
 	<thead>
 		<tr>
 			<th>piece</th><th>weighs</th><th>hangs on</th>
-			<th>used, of what the rule lets it mergePreviousBack</th><th>look at it again</th>
+			<th>used, of what the rule lets it carry</th><th>look at it again</th>
 		</tr>
 	</thead>
 	<tbody>

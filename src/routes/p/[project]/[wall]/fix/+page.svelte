@@ -135,7 +135,7 @@
 	{/if}
 	{#if ownBag}
 		<details class="hook">
-			<summary>To mergePreviousBack for it</summary>
+			<summary>To carry for it</summary>
 			<BagList items={ownBag} {styles} {...ticks(session, `${wallId}/${piece.id}`)} />
 		</details>
 	{/if}
