@@ -32,7 +32,7 @@ export function evenGaps({
 	const count = widths.length;
 	if (count === 0) return fail('no-pieces', { of: 'none-to-space' }, 'widths');
 	const free = span - widths.reduce((a, b) => a + b, 0);
-	if (free < -1e-9) return fail('overflow', { free: -free }, 'widths');
+	if (free < -1e-9) return fail('overflow', { over: -free }, 'widths');
 	if (count === 1 && ends === 'flush') return ok({ gap: 0, lefts: [start + free / 2] });
 	const gap = free / { gap: count + 1, flush: count - 1, half: count }[ends];
 	let left = start + { gap, flush: 0, half: gap / 2 }[ends];

@@ -181,6 +181,6 @@ function usesNow(
 
 const notChecked = fail('not-checked');
 
-const failedHere = fail('failed-here', { clearOfMiss: CLEAR_OF_MISS_MM });
+const failedHere = fail('failed-here', { within: CLEAR_OF_MISS_MM });
 
 const hasLoad = (point: WallPoint): point is WallPoint & { load: PointLoad } => point.load !== null;

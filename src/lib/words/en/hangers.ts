@@ -45,12 +45,12 @@ export const CAUTIONS = {
 			'Change them for strap rings, screwed where the board is thickest, or glue in a wooden strip.'
 	}),
 	'head-too-big': either({
-		into: ({ head8Gauge }: { head8Gauge: number }) => ({
-			message: `The head of an 8 gauge screw, ${lengthToken(head8Gauge)}, does not go into this hole.`,
+		into: ({ head }: { head: number }) => ({
+			message: `The head of an 8 gauge screw, ${lengthToken(head)}, does not go into this hole.`,
 			remedy: 'Use a screw with a smaller head, or a larger bit.'
 		}),
-		through: ({ head8Gauge }: { head8Gauge: number }) => ({
-			message: `The head of an 8 gauge screw, ${lengthToken(head8Gauge)}, does not go through this hole.`,
+		through: ({ head }: { head: number }) => ({
+			message: `The head of an 8 gauge screw, ${lengthToken(head)}, does not go through this hole.`,
 			remedy: 'Use a screw with a smaller head, or open the hole.'
 		})
 	}),
@@ -76,8 +76,8 @@ export const CAUTIONS = {
 		message: 'With the hooks this close the canvas tips at a touch.',
 		remedy: 'Set them at least a third of the width apart.'
 	}),
-	'near-front': ({ woodBeforeHole, depth }: { woodBeforeHole: number; depth: number }) => ({
-		message: `Less than ${lengthToken(woodBeforeHole)} of wood would be left in front of the hole; it can show or break through.`,
+	'near-front': ({ least, depth }: { least: number; depth: number }) => ({
+		message: `Less than ${lengthToken(least)} of wood would be left in front of the hole; it can show or break through.`,
 		remedy: `Stop the drill at ${lengthToken(depth)}, or use a cleat.`
 	}),
 	'no-plate-hanger': ({ across }: { across: number }) => ({
@@ -136,8 +136,8 @@ export const CAUTIONS = {
 		message: `It weighs more than ${pairs} typical pairs hold.`,
 		remedy: needed === null ? 'Use hooks or screws.' : `Take ${needed} pairs or more.`
 	}),
-	'strips-rating': ({ stripPair }: { stripPair: number }) => ({
-		message: `Ratings are typical: {${stripPair} kg} a pair.`,
+	'strips-rating': ({ pounds, kg }: { pounds: number; kg: number }) => ({
+		message: `Ratings are typical: ${pounds.toFixed(0)} lb (${kg.toFixed(1)} kg) a pair.`,
 		remedy: 'Read the packet; where it says less, take more pairs.'
 	}),
 	'tack-not-canvas': ({ instead }: { instead: string }) => ({

@@ -1,18 +1,20 @@
 import { either, lengthToken } from '../tokens.ts';
 
+const REMEDY = 'Leave a piece out, take a smaller gap, another style, or a larger region.';
+
 /** Failures: why something is refused, or cannot be worked out. */
 export const FAILURES = {
 	'does-not-fit': either({
 		wide: ({ id, width }: { id: string; width: number }) =>
-			`${id} is ${lengthToken(width)} wider than the region. Leave a piece out, take a smaller gap, another style, or a larger region.`,
+			`${id} is ${lengthToken(width)} wider than the region. ${REMEDY}`,
 		tall: ({ id, height }: { id: string; height: number }) =>
-			`${id} is ${lengthToken(height)} taller than the region. Leave a piece out, take a smaller gap, another style, or a larger region.`,
+			`${id} is ${lengthToken(height)} taller than the region. ${REMEDY}`,
 		area: ({ percent }: { percent: number }) =>
-			`The pieces and their gaps take ${percent} % more than the region has. Leave a piece out, take a smaller gap, another style, or a larger region.`,
+			`The pieces and their gaps take ${percent} % more than the region has. ${REMEDY}`,
 		row: ({ style, row }: { style: string; row: number }) =>
-			`As ${style} they do not fit; in one row they would be ${lengthToken(row)} too wide. Leave a piece out, take a smaller gap, another style, or a larger region.`,
+			`As ${style} they do not fit; in one row they would be ${lengthToken(row)} too wide. ${REMEDY}`,
 		cramped: ({ style }: { style: string }) =>
-			`As ${style} they do not fit between what is to be kept clear. Leave a piece out, take a smaller gap, another style, or a larger region.`
+			`As ${style} they do not fit between what is to be kept clear. ${REMEDY}`
 	}),
 	'locked-conflict': either({
 		overlap: ({ id, other }: { id: string; other: string }) =>
@@ -26,6 +28,6 @@ export const FAILURES = {
 		'none-to-arrange': () => 'There are no pieces to arrange.',
 		'none-to-space': () => 'There are no pieces to space.'
 	}),
-	overflow: ({ free }: { free: number }) => `They are {${free} mm} wider than the span.`,
+	overflow: ({ over }: { over: number }) => `They are ${lengthToken(over)} wider than the span.`,
 	'wrong-count': ({ refusal }: { refusal: string }) => refusal
 };

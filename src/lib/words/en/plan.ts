@@ -2,8 +2,8 @@ import { lengthToken } from '../tokens.ts';
 
 /** Failures: why something is refused, or cannot be worked out. */
 export const FAILURES = {
-	'failed-here': ({ clearOfMiss }: { clearOfMiss: number }) =>
-		`A hole failed here, or within ${lengthToken(clearOfMiss)} of it.`,
+	'failed-here': ({ within }: { within: number }) =>
+		`A hole failed here, or within ${lengthToken(within)} of it.`,
 	'no-such-wall': () => 'This project has no such wall.',
 	'not-checked': () => 'What it carries does not follow from the back as entered.'
 };

@@ -50,9 +50,9 @@ export const CAUTIONS = {
 		message: 'The stairs begin beyond the wall.',
 		remedy: 'Measure from the wall’s left end to the face of the first riser.'
 	}),
-	'stud-depth': ({ studDepth }: { studDepth: number }) => ({
+	'stud-depth': ({ deepest }: { deepest: number }) => ({
 		message: 'Cables may run through the middle of a stud.',
-		remedy: `A screw should enter it by at most ${lengthToken(studDepth)} (NEC 300.4(D)); local rules win.`
+		remedy: `A screw should enter it by at most ${lengthToken(deepest)} (NEC 300.4(D)); local rules win.`
 	}),
 	'very-bright': ({ round, paper, canvas }: { round: number; paper: number; canvas: number }) => ({
 		message: `${round} lux falls on this wall: paper bears at most ${paper}, oils ${canvas} (CIE 157:2004).`,

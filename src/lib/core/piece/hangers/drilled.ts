@@ -180,7 +180,7 @@ function cautionsOf(back: DrilledBack, piece: HungPiece): Caution[] {
 			stop(
 				'near-front',
 				{
-					woodBeforeHole: WOOD_BEFORE_HOLE_MM,
+					least: WOOD_BEFORE_HOLE_MM,
 					depth: Math.max(piece.depth - WOOD_BEFORE_HOLE_MM, 0)
 				},
 				'holeDepth'
@@ -188,7 +188,7 @@ function cautionsOf(back: DrilledBack, piece: HungPiece): Caution[] {
 		);
 	if (back.holeDepth < HOLE_DEPTH_MM) cautions.push(care('hole-shallow', {}, 'holeDepth'));
 	if (back.holeWidth <= HEAD_8_GAUGE_MM)
-		cautions.push(care('head-too-big', { head8Gauge: HEAD_8_GAUGE_MM, of: 'into' }, 'holeWidth'));
+		cautions.push(care('head-too-big', { head: HEAD_8_GAUGE_MM, of: 'into' }, 'holeWidth'));
 	if (back.upward === 'level') cautions.push(care('holes-level', {}, 'downFromTop'));
 	return cautions;
 }

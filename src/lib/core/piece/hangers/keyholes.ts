@@ -204,5 +204,5 @@ const SLOT_HELP = 'From the top edge down to the narrow end of the slot, where t
 
 function tooSmall({ headHole }: KeyholesBack): Caution[] {
 	if (headHole > HEAD_8_GAUGE_MM) return [];
-	return [care('head-too-big', { head8Gauge: HEAD_8_GAUGE_MM, of: 'through' }, 'headHole')];
+	return [care('head-too-big', { head: HEAD_8_GAUGE_MM, of: 'through' }, 'headHole')];
 }

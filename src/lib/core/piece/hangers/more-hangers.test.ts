@@ -227,6 +227,9 @@ describe('the others', () => {
 			'8 pairs'
 		);
 		expect(codes(of(8))).include('strips-rating');
+		expect(hung(of(8)).cautions.find(({ code }) => code === 'strips-rating')?.message).contain(
+			'3 lb (1.4 kg) a pair'
+		);
 		expect(hung(of(6)).points).lengthOf(6);
 		expect(hung(of(1)).points.map(({ x }) => x)).deep.equal([0]);
 		expect(unsuited(of(4), { glazed: true })).include('glazed-on-strips');

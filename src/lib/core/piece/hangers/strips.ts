@@ -5,7 +5,7 @@ import type { Caution } from '../../base/caution.ts';
 import { byFormula } from '../../base/derived.ts';
 import { assumedKeys, distance, size } from '../../base/schemas/sizes.ts';
 import { ok } from '../../base/result.ts';
-import { weightOf } from '../../base/units/constants.ts';
+import { KG_PER_POUND, weightOf } from '../../base/units/constants.ts';
 import { mergePreviousBack } from './merge-previous-back.ts';
 import { down } from './dimension.ts';
 import type { Dimension, Hanger, HungPiece, PiecePoint } from './types.ts';
@@ -194,5 +194,5 @@ function ratingCautions({ pairs }: StripsBack, weight: HungPiece['weight']): Cau
 				'pairs'
 			)
 		];
-	return [note('strips-rating', { stripPair: STRIP_PAIR_KG })];
+	return [note('strips-rating', { pounds: STRIP_PAIR_KG / KG_PER_POUND, kg: STRIP_PAIR_KG })];
 }

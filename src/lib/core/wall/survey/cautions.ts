@@ -73,7 +73,7 @@ export function wallCautions(wall: SurveyedWall): Caution[] {
 	return [
 		...madeCautions(wall.made),
 		...(wall.wet.length > 0 ? [wet(wall)] : []),
-		...(substrateOf(wall.made).studs ? [note('stud-depth', { studDepth: STUD_DEPTH_MM })] : []),
+		...(substrateOf(wall.made).studs ? [note('stud-depth', { deepest: STUD_DEPTH_MM })] : []),
 		...light(wall.lux)
 	];
 }
