@@ -24,7 +24,9 @@ test('studs that could not be estimated say so, and are tried again', async ({ p
 	await expect(page.getByText('Studs 16"', { exact: false }).first()).toBeVisible();
 });
 
-test('a fit to the studs that could not be sought says so, and is tried again', async ({ page }) => {
+test('a fit to the studs that could not be sought says so, and is tried again', async ({
+	page
+}) => {
 	const mend = await breakWorker(page, 'fit');
 	await openDemo(page);
 	await station(page, 'Fix').click();

@@ -17,9 +17,7 @@
 	const seal = () => session.seal();
 </script>
 
-<p class="small-note">
-	A sheet as large as each piece, to tape up and to carry its marks.
-</p>
+<p class="small-note">A sheet as large as each piece, to tape up and to carry its marks.</p>
 <div class="field-pair">
 	<LengthField
 		label="Width of the roll"

@@ -7,18 +7,11 @@ import { hangUp } from './steps/hang-up.ts';
 import { leaveWell } from './steps/leave-well.ts';
 import { markUp } from './steps/mark-up.ts';
 import { proveWall } from './steps/prove-wall.ts';
-import { installedHooks } from './steps/set-hooks.ts';
+import { setHooks } from './steps/set-hooks.ts';
 import type { DayFacts, Need, Step, StepMaker } from './steps/types.ts';
 
 /** The phases of the day, one file each, in the order they come. */
-const MAKERS: readonly StepMaker[] = [
-	proveWall,
-	getReady,
-	markUp,
-	installedHooks,
-	hangUp,
-	leaveWell
-];
+const MAKERS: readonly StepMaker[] = [proveWall, getReady, markUp, setHooks, hangUp, leaveWell];
 
 /** A step with what became of it. */
 export interface SheetStep {

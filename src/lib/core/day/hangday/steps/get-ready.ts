@@ -5,6 +5,7 @@ import { LINE_CHECKS } from '../../../marking/marks/level-line.ts';
 import type { PlannedPiece } from '../../../model/planned.ts';
 import { unmeasuredOn } from '../../../piece/hung-piece.ts';
 import { piecesById } from '../../../plan/plan-wall-fast.ts';
+import { RUN_SHEET } from '../../../../words/en/run-sheet.ts';
 import { tick, toHang, type DayFacts, type Step, type StepMaker } from './types.ts';
 
 /** Backs, tools, the room, and what the marks are taken from. Common practice. */
@@ -15,10 +16,7 @@ export const getReady: StepMaker = (facts) => {
 	if (pieces.length === 0) return troubled;
 	return [
 		...troubled,
-		tick('ready:room', 'ready', 'Clear the room', [
-			'Cover the floor, move what stands before the wall, and see that doors that open onto it stay shut.',
-			'Lay a blanket where the pieces wait: face to face, never leaning on glass.'
-		]),
+		tick('ready:room', 'ready', ...RUN_SHEET.room()),
 		backs(pieces),
 		tools(facts),
 		line(facts)
@@ -32,12 +30,9 @@ function inTrouble({ pieceId, letter, trouble }: PlannedPiece): Step[] {
 		{
 			id: `ready:trouble:${pieceId}`,
 			phase: 'ready',
-			title: `${letter} cannot be hung yet`,
+			title: RUN_SHEET.cannotBeHung({ letter }),
 			pieceId,
-			says: [
-				trouble.message,
-				'Put it right on its back in the Rack. Until then nothing of it is marked, set or hung.'
-			],
+			says: [trouble.message, RUN_SHEET.putItRight()],
 			cautions: [],
 			needs: [],
 			asks: { of: 'trouble' }
@@ -50,15 +45,9 @@ function backs(pieces: readonly Piece[]): Step {
 		...jobsOf(pieces).map(({ letter, note, mend }) => `${letter}: ${note || mend}`),
 		...pieces
 			.filter((piece) => unmeasuredOn(piece).length > 0)
-			.map(
-				({ letter }) =>
-					`${letter}: its back was not measured; do that first, its marks rest on guesses.`
-			)
+			.map(({ letter }) => RUN_SHEET.notMeasured({ letter }))
 	];
-	return tick('ready:backs', 'ready', 'Look over the backs', [
-		...(jobs.length > 0 ? jobs : ['No job is open on them.']),
-		'Pull on every ring and wire, and put bumpers on the lower corners.'
-	]);
+	return tick('ready:backs', 'ready', ...RUN_SHEET.backs({ jobs }));
 }
 
 const named = (items: readonly BagItem[]): string =>
@@ -83,7 +72,7 @@ function tools(facts: DayFacts): Step {
 	return tick(
 		'ready:tools',
 		'ready',
-		'Lay out tools and fixings',
+		RUN_SHEET.tools(),
 		[of('tools', 'drill'), of('wall', 'back'), of('mark')].flatMap((items) =>
 			items.length > 0 ? [`${named(items)}.`] : []
 		)
@@ -94,10 +83,6 @@ function tools(facts: DayFacts): Step {
 function line({ wall }: DayFacts): Step {
 	const { from } = wall.tape.up;
 	return from === 'line' || from === 'level-line' || from === 'read-line'
-		? tick('ready:line', 'ready', 'Draw the level line', LINE_CHECKS)
-		: tick('ready:line', 'ready', 'Lay painter’s tape where the marks go', [
-				'Marks go on tape, not on the paint; press it down and do not stretch it.',
-				'Paper templates go up now, if you cut them: their tops level, each by its letter.',
-				'Hook the tape where the marks say, and leave it there until all of them are on.'
-			]);
+		? tick('ready:line', 'ready', RUN_SHEET.levelLine(), LINE_CHECKS)
+		: tick('ready:line', 'ready', ...RUN_SHEET.tape());
 }

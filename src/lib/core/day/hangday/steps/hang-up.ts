@@ -7,6 +7,7 @@ import type { Piece } from '../../../piece/piece.ts';
 import type { PlannedPiece } from '../../../model/planned.ts';
 import { piecesById } from '../../../plan/plan-wall-fast.ts';
 import { weightToReckon } from '../../../piece/weight/piece-weight.ts';
+import { RUN_SHEET } from '../../../../words/en/run-sheet.ts';
 import { frozenPoints } from '../frozen.ts';
 import {
 	levelStepId,
@@ -61,7 +62,7 @@ function lift(piece: Piece, planned: PlannedPiece, kg: number | null, facts: Day
 	return {
 		id: liftStepId(piece.id),
 		phase: 'lift',
-		title: `Hang ${piece.letter}, ${piece.name}`,
+		title: RUN_SHEET.hang(piece),
 		pieceId: piece.id,
 		says: [...steps(piece.back), ...tips],
 		cautions: [
@@ -79,12 +80,10 @@ function level(piece: Piece, planned: PlannedPiece): Step {
 	return {
 		id: levelStepId(piece.id),
 		phase: 'lift',
-		title: `Level ${piece.letter}`,
+		title: RUN_SHEET.level(piece),
 		pieceId: piece.id,
 		says: [
-			byEye
-				? 'A rim has no straight edge: turn it until what it shows stands upright, beside a plumb line through its middle.'
-				: 'Lay the level on its top edge and read which end is high.',
+			RUN_SHEET.howToLevel({ byEye }),
 			...(planned.hung ? [stayLevel(planned.hung).says] : [])
 		],
 		cautions: [],
@@ -101,7 +100,7 @@ function stays(piece: Piece, { hung }: PlannedPiece): Step[] {
 		{
 			id: staysStepId(piece.id),
 			phase: 'lift',
-			title: `Steady ${piece.letter}`,
+			title: RUN_SHEET.steady(piece),
 			pieceId: piece.id,
 			says: stay.advice,
 			cautions: [],

@@ -2,7 +2,7 @@ import { fillings } from '../../book/holes.ts';
 import { NAIL_HOLE } from '../../../catalogue/details/mends.ts';
 import { LIVING_WITH } from '../../job/living-with.ts';
 import { oldHoles } from '../../../fixing/choose/old-holes.ts';
-import { lengthToken } from '../../../base/units/say.ts';
+import { RUN_SHEET } from '../../../../words/en/run-sheet.ts';
 import { centreX, centreY } from '../../../base/geometry/rect.ts';
 import { liftStepId, tick, toHang, type StepMaker } from './types.ts';
 
@@ -19,11 +19,14 @@ export const leaveWell: StepMaker = (facts) => {
 					tick(
 						'after:holes',
 						'after',
-						'Fill the holes that stay in sight',
+						RUN_SHEET.fill(),
 						[
-							...toFill.map(
-								({ feature }) =>
-									`${feature.name}, ${lengthToken(centreX(feature))} from the left corner, ${lengthToken(centreY(feature))} up from the level datum.`
+							...toFill.map(({ feature }) =>
+								RUN_SHEET.hole({
+									name: feature.name,
+									x: centreX(feature),
+									y: centreY(feature)
+								})
 							),
 							NAIL_HOLE.mend
 						],
@@ -31,29 +34,11 @@ export const leaveWell: StepMaker = (facts) => {
 					)
 				]
 			: []),
-		tick(
-			'after:clean',
-			'after',
-			'Clean up',
-			[
-				'Take the tape off slowly, back on itself; wipe pencil and dust from the wall.',
-				'Wipe glass with a cloth, not with a spray. Count the tools.'
-			],
-			needs
-		),
+		tick('after:clean', 'after', ...RUN_SHEET.cleanUp(), needs),
 		{
-			...tick(
-				'after:photo',
-				'after',
-				'Step back and take a photo',
-				[
-					'From where people stand: look for what is level but looks crooked beside a ceiling or a door.',
-					'A photo of the whole wall belongs to the record.'
-				],
-				needs
-			),
+			...tick('after:photo', 'after', ...RUN_SHEET.photo(), needs),
 			asks: { of: 'photo' }
 		},
-		tick('after:tell', 'after', 'Tell those who live with it', LIVING_WITH, needs)
+		tick('after:tell', 'after', RUN_SHEET.tell(), LIVING_WITH, needs)
 	];
 };

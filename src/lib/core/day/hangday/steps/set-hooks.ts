@@ -5,7 +5,7 @@ import { useOfHook } from '../frozen.ts';
 import { markStepId, setStepId, stopsOf, toHang, type StepMaker } from './types.ts';
 
 /** Every hook, before any piece goes up: hammering shakes the wall. */
-export const installedHooks: StepMaker = (facts) => {
+export const setHooks: StepMaker = (facts) => {
 	const { plan, fixes } = facts;
 	return toHang(facts).flatMap((planned) => {
 		const fix = fixes.find(({ pieceId }) => pieceId === planned.pieceId);
