@@ -3,7 +3,7 @@ import { DEMO } from '../../../store/demo/index.ts';
 import { isAnotherDay } from '../../day/hangday/same-day.ts';
 import { inspectionOf } from '../../day/job/inspection.ts';
 import { timeFor } from '../../day/job/time.ts';
-import { cautionRules } from '../../fixing/cautions/index.ts';
+import { CAUTION_RULES, type CautionRule } from '../../fixing/cautions/index.ts';
 import { liftGuide } from '../../fixing/cautions/heavy-lift.ts';
 import { groundAt } from '../../fixing/choose/hole-ground.ts';
 import { useOf } from '../../fixing/choose/holds.ts';
@@ -52,7 +52,7 @@ const speaks = (code: string, { hole = 1500, bottom = 1300, kg = 3 }) => {
 		hooks: [{ hole: { x: 0, y: hole }, kind: 'picture-hook-1' }]
 	} as unknown as PlannedPiece;
 	const piece = { ...DEMO.pieces[0]!, glazing: 'glass' as const };
-	return cautionRules.some(
+	return Object.values<CautionRule>(CAUTION_RULES).some(
 		(rule) =>
 			rule.code === code &&
 			rule.find({ piece, planned, currentUses: [], kg, wall: DEMO.walls[0]!, place: ['children'] })

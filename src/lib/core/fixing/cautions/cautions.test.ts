@@ -5,7 +5,7 @@ import { preview, type Command } from '../../../store/history.ts';
 import type { HookKind } from '../../catalogue/facts/index.ts';
 import type { PlaceFact } from '../../model/place.ts';
 import { planWall } from '../../plan/plan-wall.ts';
-import { cautionRules } from './index.ts';
+import { CAUTION_RULES } from './index.ts';
 
 /** Codes and grades of what is said of a piece of the stair hall. */
 function said(letter: string, ...commands: Command[]): string[] {
@@ -84,7 +84,9 @@ describe('cautions on fixing', () => {
 	});
 
 	it('each have a code of their own and a source', () => {
-		expect(new Set(cautionRules.map(({ code }) => code)).size).equal(cautionRules.length);
-		for (const { code, source } of cautionRules) expect(source, code).not.equal('');
+		for (const [key, { code, source }] of Object.entries(CAUTION_RULES)) {
+			expect(code).equal(key);
+			expect(source, code).not.equal('');
+		}
 	});
 });

@@ -2,7 +2,7 @@ import { care } from '../said.ts';
 import type { CautionRule } from './types.ts';
 import { liftsOff } from './lifts-off.ts';
 
-export const earthquakes: CautionRule = {
+export const earthquakes = {
 	code: 'earthquakes',
 	source: 'common practice',
 	find: ({ piece: { letter }, planned: { hooks }, place }) => {
@@ -10,4 +10,4 @@ export const earthquakes: CautionRule = {
 		if (!hooks.some(liftsOff) && hooks.length > 1) return null;
 		return care('earthquakes', { letter });
 	}
-};
+} as const satisfies CautionRule;

@@ -31,7 +31,7 @@ export function liftGuide(
 	return { limit, tooHeavy, tooWide, byTwo: tooHeavy || tooWide };
 }
 
-export const heavyLift: CautionRule = {
+export const heavyLift = {
 	code: 'heavy-lift',
 	source: 'NIOSH lifting equation, 1991',
 	find: ({ piece, planned, kg }) => {
@@ -40,4 +40,4 @@ export const heavyLift: CautionRule = {
 		if (!byTwo) return null;
 		return care('heavy-lift', { tooHeavy, letter, limit, width });
 	}
-};
+} as const satisfies CautionRule;

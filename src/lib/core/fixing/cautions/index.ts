@@ -1,5 +1,6 @@
 /** Dangers in fixing: one file for each, the gravest first. */
 
+import type { CAUTIONS } from '../../../words/en/fixing.ts';
 import type { Caution } from '../../base/caution.ts';
 import { adhesive } from './adhesive.ts';
 import { children } from './children.ts';
@@ -23,24 +24,30 @@ export type { LiftGuide } from './heavy-lift.ts';
 export { STANDING_CAUTIONS } from './standing.ts';
 export type { CautionRule, CautionContext } from './types.ts';
 
-/** Every danger that is looked for when a piece is fixed, the gravest first. A new one is one file and one line here. */
-export const cautionRules: readonly CautionRule[] = [
-	tooWeak,
-	notChecked,
-	weightUnknown,
-	heavyLift,
+/** Codes of what is true of every hole; the other sentences of this room are each a danger that is looked for. */
+type Standing = 'behind' | 'rating';
+export type CautionCode = Exclude<keyof typeof CAUTIONS, Standing>;
+
+/** Every danger that is looked for when a piece is fixed, the gravest first; one whose sentence or rule is forgotten does not compile. */
+export const CAUTION_RULES: { readonly [Code in CautionCode]: CautionRule & { code: Code } } = {
+	'too-weak': tooWeak,
+	'not-checked': notChecked,
+	'weight-unknown': weightUnknown,
+	'heavy-lift': heavyLift,
 	ladder,
-	glassOnOnePoint,
+	'glass-on-one-point': glassOnOnePoint,
 	adhesive,
-	leanedOn,
+	'leaned-on': leanedOn,
 	earthquakes,
 	children,
-	publicRoom,
+	'public-room': publicRoom,
 	damp,
-	tooBright,
-	intoStud,
+	'too-bright': tooBright,
+	'into-stud': intoStud,
 	rented
-];
+};
+
+const rules: readonly CautionRule[] = Object.values(CAUTION_RULES);
 
 export const fixCautions = (fixed: CautionContext): Caution[] =>
-	cautionRules.flatMap(({ find }) => find(fixed) ?? []);
+	rules.flatMap(({ find }) => find(fixed) ?? []);

@@ -2,7 +2,7 @@ import { note } from '../said.ts';
 import { STUD_DEPTH_MM } from '../../base/figures/studs.ts';
 import type { CautionRule } from './types.ts';
 
-export const intoStud: CautionRule = {
+export const intoStud = {
 	code: 'into-stud',
 	source: 'NEC 300.4(D)',
 	find: ({ piece: { letter }, currentUses: now }) => {
@@ -10,4 +10,4 @@ export const intoStud: CautionRule = {
 		if (lengths.length === 0) return null;
 		return note('into-stud', { letter, length: Math.min(...lengths), deepest: STUD_DEPTH_MM });
 	}
-};
+} as const satisfies CautionRule;

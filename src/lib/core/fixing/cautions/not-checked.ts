@@ -6,7 +6,7 @@ import type { CautionRule } from './types.ts';
 export const NOT_CHECKED = 'not-checked';
 
 /** A piece hangs by another back than the one entered now. */
-export const notChecked: CautionRule = {
+export const notChecked = {
 	code: NOT_CHECKED,
 	source: 'common practice',
 	find: ({ piece: { letter }, planned: { hooks, trouble }, currentUses: now }) =>
@@ -18,7 +18,7 @@ export const notChecked: CautionRule = {
 					hooks: hooks.length
 				})
 			: null
-};
+} as const satisfies CautionRule;
 
 /**
  * Nobody knows how the pieces of a wall are fixed.

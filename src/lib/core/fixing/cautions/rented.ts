@@ -2,7 +2,7 @@ import { note } from '../said.ts';
 import { fixingOf } from '../../catalogue/details/index.ts';
 import type { CautionRule } from './types.ts';
 
-export const rented: CautionRule = {
+export const rented = {
 	code: 'rented',
 	source: 'common practice',
 	find: ({ piece: { letter }, planned: { hooks }, place }) => {
@@ -10,4 +10,4 @@ export const rented: CautionRule = {
 		const large = hooks.find(({ kind }) => fixingOf(kind).damage.size >= 3);
 		return large ? note('rented', { letter, damage: fixingOf(large.kind).damage.is }) : null;
 	}
-};
+} as const satisfies CautionRule;

@@ -4,7 +4,7 @@ import { fadesOf } from '../../piece/kinds/fades-of.ts';
 import { LIGHT_LIMITS } from '../../wall/light/light-dose.ts';
 import type { CautionRule } from './types.ts';
 
-export const tooBright: CautionRule = {
+export const tooBright = {
 	code: 'too-bright',
 	source: 'CIE 157:2004',
 	find: ({ piece, wall }) => {
@@ -15,4 +15,4 @@ export const tooBright: CautionRule = {
 			...{ letter: piece.letter, lux, most: LIGHT_LIMITS[fades].lux, fades }
 		});
 	}
-};
+} as const satisfies CautionRule;

@@ -3,7 +3,7 @@ import { withinRule } from '../choose/holds.ts';
 import type { CautionRule } from './types.ts';
 import { NOT_CHECKED } from './not-checked.ts';
 
-export const tooWeak: CautionRule = {
+export const tooWeak = {
 	code: 'too-weak',
 	source: 'the house rule on ratings, and what each fixing is made for',
 	find: ({ piece: { letter }, currentUses: now }) => {
@@ -13,4 +13,4 @@ export const tooWeak: CautionRule = {
 		if (!now.some((use) => use.ok && !withinRule(use.value.utilisation))) return null;
 		return stop('too-weak', { of: 'over', letter });
 	}
-};
+} as const satisfies CautionRule;
