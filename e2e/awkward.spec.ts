@@ -207,7 +207,7 @@ test('photos nobody refers to go when the app next opens, and not while an undo 
 	await open(other, '/');
 	await other.waitForTimeout(400);
 	expect(await photos(other)).toBe(1);
-	await page.getByRole('button', { name: 'Undo change photo' }).click();
+	await page.getByRole('button', { name: 'Undo change its photo' }).click();
 	await expect(pieceOn(page, 'A').locator('image')).toHaveCount(1);
 	await page.getByRole('button', { name: 'Take it off' }).click();
 	await kept(page);

@@ -257,7 +257,7 @@ test('framing sums from the work outwards, and the wire workshop', async ({ page
 	await expect(page.getByTestId('cut')).toHaveText('17"');
 	await expect(bench(page).getByText(/Take wire with a working load of/)).toBeVisible();
 	await page.getByRole('button', { name: 'put them here' }).first().click();
-	await expect(page.getByRole('button', { name: 'Undo measure ringDrop' })).toBeVisible();
+	await expect(page.getByRole('button', { name: 'Undo measure its back' })).toBeVisible();
 });
 
 test('facts of a piece: kind, turn, mass off the middle, uneven rings, one more like it', async ({
