@@ -1,4 +1,5 @@
 import { BESIDE_OPENING_MM } from '../../base/figures/studs.ts';
+
 /** A stretch of wall with one layout of studs. */
 export interface Segment {
 	left: number;
