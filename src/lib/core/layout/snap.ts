@@ -1,11 +1,16 @@
 import { centreX, centreY, right, top, type Rect } from '../base/geometry/rect.ts';
+import { GUIDES } from '../../words/en/snap.ts';
 
 /** A line a piece has settled on, to be shown while it is dragged. */
 export interface Guide {
 	axis: 'x' | 'y';
 	at: number;
+	to: GuideCode;
+	/** The same in words. */
 	why: string;
 }
+
+type GuideCode = keyof typeof GUIDES;
 
 export interface Snapped {
 	dx: number;
@@ -19,11 +24,11 @@ interface Candidate {
 	/** How far to shift. */
 	by: number;
 	at: number;
-	why: string;
+	to: GuideCode;
 }
 
 /** Offers a line that an edge may come to lie on. */
-type Offer = (line: number, edge: number, why: string) => void;
+type Offer = (line: number, edge: number, to: GuideCode) => void;
 
 export interface Settling {
 	moving: Rect;
@@ -49,28 +54,30 @@ export function snapMove(wish: Settling): Snapped {
 	return {
 		dx: x?.by ?? 0,
 		dy: y?.by ?? 0,
-		guides: [
-			...(x ? [{ axis: 'x' as const, at: x.at, why: x.why }] : []),
-			...(y ? [{ axis: 'y' as const, at: y.at, why: y.why }] : [])
-		],
-		onCentreLine: y?.why === CENTRE_LINE
+		guides: [...(x ? [guide('x', x)] : []), ...(y ? [guide('y', y)] : [])],
+		onCentreLine: y?.to === 'centre-line'
 	};
 }
 
-const CENTRE_LINE = 'centre line';
+const guide = (axis: Guide['axis'], { at, to }: Candidate): Guide => ({
+	axis,
+	at,
+	to,
+	why: GUIDES[to]
+});
 
 function across(wish: Settling, offer: Offer): void {
 	const { moving, others, furniture, wallWidth, gap, hooks, studs } = wish;
 	const middle = centreX(moving);
 	const end = right(moving);
-	offer(wallWidth / 2, middle, 'middle of the wall');
-	for (const rect of furniture) offer(centreX(rect), middle, 'middle of the furniture');
+	offer(wallWidth / 2, middle, 'wall-middle');
+	for (const rect of furniture) offer(centreX(rect), middle, 'furniture-middle');
 	for (const other of others) {
-		offer(right(other) + gap, moving.x, 'house gap');
-		offer(other.x - gap, end, 'house gap');
-		offer(centreX(other), middle, 'neighbour’s middle');
-		offer(other.x, moving.x, 'neighbour’s edge');
-		offer(right(other), end, 'neighbour’s edge');
+		offer(right(other) + gap, moving.x, 'house-gap');
+		offer(other.x - gap, end, 'house-gap');
+		offer(centreX(other), middle, 'neighbour-middle');
+		offer(other.x, moving.x, 'neighbour-edge');
+		offer(right(other), end, 'neighbour-edge');
 	}
 	evenly(
 		offer,
@@ -78,22 +85,21 @@ function across(wish: Settling, offer: Offer): void {
 		{ from: moving.x, size: moving.width },
 		({ x, width }) => ({ from: x, size: width })
 	);
-	for (const stud of studs)
-		for (const hook of hooks) offer(stud, moving.x + hook, 'hook on a stud');
-	for (const third of [1, 2]) offer((third * wallWidth) / 3, middle, 'third of the wall');
+	for (const stud of studs) for (const hook of hooks) offer(stud, moving.x + hook, 'hook-on-stud');
+	for (const third of [1, 2]) offer((third * wallWidth) / 3, middle, 'wall-third');
 }
 
 function up(wish: Settling, offer: Offer): void {
 	const { moving, others, centreLine, gap } = wish;
 	const middle = centreY(moving);
 	const highest = top(moving);
-	offer(centreLine, middle, CENTRE_LINE);
+	offer(centreLine, middle, 'centre-line');
 	for (const other of others) {
-		offer(top(other) + gap, moving.y, 'house gap');
-		offer(other.y - gap, highest, 'house gap');
-		offer(centreY(other), middle, 'neighbour’s middle');
-		offer(top(other), highest, 'neighbour’s edge');
-		offer(other.y, moving.y, 'neighbour’s edge');
+		offer(top(other) + gap, moving.y, 'house-gap');
+		offer(other.y - gap, highest, 'house-gap');
+		offer(centreY(other), middle, 'neighbour-middle');
+		offer(top(other), highest, 'neighbour-edge');
+		offer(other.y, moving.y, 'neighbour-edge');
 	}
 	evenly(
 		offer,
@@ -122,11 +128,11 @@ function evenly(
 		.sort((a, b) => a.from - b.from);
 	const [left, beyondLeft] = before;
 	const [next, beyondNext] = after;
-	if (left && next) offer((left.to + next.from - size) / 2, from, 'same gap on both sides');
+	if (left && next) offer((left.to + next.from - size) / 2, from, 'even-gap');
 	if (left && beyondLeft && left.from > beyondLeft.to)
-		offer(left.to + (left.from - beyondLeft.to), from, 'same gap as beside it');
+		offer(left.to + (left.from - beyondLeft.to), from, 'repeated-gap');
 	if (next && beyondNext && beyondNext.from > next.to)
-		offer(next.from - (beyondNext.from - next.to) - size, from, 'same gap as beside it');
+		offer(next.from - (beyondNext.from - next.to) - size, from, 'repeated-gap');
 }
 
 /** Shifts that differ by less are the same, mm. */
@@ -135,11 +141,11 @@ const TIE = 1e-9;
 function nearest(wish: Settling, lines: (wish: Settling, offer: Offer) => void): Candidate | null {
 	let best: Candidate | null = null;
 	let least = wish.reach + TIE;
-	lines(wish, (at, edge, why) => {
+	lines(wish, (at, edge, to) => {
 		const by = at - edge;
 		if (Math.abs(by) > least - TIE) return;
 		least = Math.abs(by);
-		best = { by, at, why };
+		best = { by, at, to };
 	});
 	return best;
 }

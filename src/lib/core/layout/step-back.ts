@@ -1,4 +1,5 @@
 import { centreX, centreY, right, top, type Rect } from '../base/geometry/rect.ts';
+import { seenFrom } from '../../words/en/layout.ts';
 
 /** Eyes to look at a wall with, mm above the floor. From memory of common body measures, shoes on. */
 export const EYES = {
@@ -29,14 +30,10 @@ export function lookAt(group: Rect, eye: { x: number; height: number; distance: 
 	const away = Math.hypot(centreX(group) - eye.x, eye.distance);
 	const above = (Math.atan2(centreY(group) - eye.height, away) * 180) / Math.PI;
 	const upright = angle(top(group) - eye.height) - angle(group.y - eye.height);
-	return { across, upright, above, said: neck(across, above) };
-}
-
-function neck(across: number, above: number): string {
-	const parts = [
-		...(above > AT_EASE.up ? ['its middle is above what these eyes see at ease'] : []),
-		...(above < -AT_EASE.up ? ['its middle is below what these eyes see at ease'] : []),
-		...(across > 2 * AT_EASE.across ? ['it is too wide to be taken in at one look'] : [])
-	];
-	return parts.length === 0 ? '' : `From here ${parts.join(', and ')}.`;
+	const said = seenFrom({
+		high: above > AT_EASE.up,
+		low: above < -AT_EASE.up,
+		wide: across > 2 * AT_EASE.across
+	});
+	return { across, upright, above, said };
 }

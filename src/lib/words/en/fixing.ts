@@ -159,3 +159,45 @@ export const CAUTIONS = {
 		remedy: 'Stand on a scale with it and without it, or describe it in the Rack for an estimate.'
 	})
 };
+
+/** What would make a piece possible to hang that nothing serves for. */
+export const WOULD_HELP = {
+	'ask-installer': () => 'Ask an art installer, or a builder for blocking between the studs.',
+	'change-glass': () => 'Change its glass for acrylic: it weighs about half.',
+	'find-studs': () => 'Find the studs, in Survey: screws in them hold several times more.',
+	'find-wall': () => 'Find out what the wall is made of, in Survey.',
+	'more-points': () =>
+		'Give it more points: two rings instead of one, or a cleat with three screws.',
+	move: ({ within }: { within: number }) =>
+		`Move it: no hole is made nearer than ${lengthToken(within)} to one that failed.`
+};
+
+const SAYS = {
+	'own packet': 'your packet',
+	'typical packet': 'typically',
+	'held before': 'what it has held before, as'
+};
+
+const MEANS = {
+	working: 'a working load',
+	failure: 'a failure load',
+	unknown: 'a load nobody defined'
+};
+
+const fraction = (share: number): string =>
+	share === 1 ? 'all of it' : share === 0.5 ? 'half of it' : `1/${Math.round(1 / share)} of it`;
+
+/** How it is known what a fixing may carry, in one line. */
+export const RATED = {
+	calculated: ({ length, within }: { length: number; within: number }) =>
+		`${lengthToken(length)} long, ${lengthToken(within)} of it in the stud (NDS 2018)`,
+	packet: ({
+		by,
+		meaning,
+		counts
+	}: {
+		by: keyof typeof SAYS;
+		meaning: keyof typeof MEANS;
+		counts: number;
+	}) => `${SAYS[by]} ${MEANS[meaning]}, ${fraction(counts)} counted`
+};

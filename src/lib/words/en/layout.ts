@@ -31,3 +31,21 @@ export const FAILURES = {
 	overflow: ({ over }: { over: number }) => `They are ${lengthToken(over)} wider than the span.`,
 	'wrong-count': ({ refusal }: { refusal: string }) => refusal
 };
+
+/** What the neck has to say of a group, seen from a place; empty where it is at ease. */
+export const seenFrom = ({
+	high,
+	low,
+	wide
+}: {
+	high: boolean;
+	low: boolean;
+	wide: boolean;
+}): string => {
+	const parts = [
+		...(high ? ['its middle is above what these eyes see at ease'] : []),
+		...(low ? ['its middle is below what these eyes see at ease'] : []),
+		...(wide ? ['it is too wide to be taken in at one look'] : [])
+	];
+	return parts.length === 0 ? '' : `From here ${parts.join(', and ')}.`;
+};

@@ -64,3 +64,17 @@ export const CAUTIONS = {
 			'Find them with a detector before drilling, know where the water is turned off, and hang nothing that damp would harm. Ask a licensed plumber if in doubt.'
 	})
 };
+
+/** What is likely to run through a stretch of wall. */
+export const RUNS = {
+	'beside-corner': ({ within, side }: { within: number; side: 'left' | 'right' }) =>
+		`a cable within ${lengthToken(within)} of the ${side} corner`,
+	'beneath-ceiling': ({ within }: { within: number }) =>
+		`a cable within ${lengthToken(within)} of the ceiling`,
+	level: ({ of, name }: { of: string; name: string }) => `a ${of} level with the ${name}`,
+	down: ({ of, name }: { of: string; name: string }) => `a ${of} down from the ${name}`,
+	plumb: ({ of, name }: { of: string; name: string }) =>
+		`a ${of} straight up or down from the ${name}`,
+	'met-plumb': ({ of }: { of: string }) => `the ${of} that was met here, straight up or down`,
+	'met-aside': ({ of }: { of: string }) => `the ${of} that was met here, should it turn aside`
+};

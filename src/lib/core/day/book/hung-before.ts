@@ -1,4 +1,5 @@
 import type { Project } from '../../model/project.ts';
+import { SINCE } from '../../../words/en/events.ts';
 
 /**
  * Why pieces cannot have hung on a wall since a moment, in a sentence; null where they can. A piece hangs in one place
@@ -10,14 +11,14 @@ export function sinceTrouble(
 	since: string,
 	now: string
 ): string | null {
-	if (since > now) return 'That day is still to come.';
+	if (since > now) return SINCE['still-to-come']();
 	for (const { pieceId, wallId, until } of project.hangings) {
 		if (!pieceIds.includes(pieceId) || (until !== null && until <= since)) continue;
 		const letter = project.pieces.find(({ id }) => id === pieceId)?.letter ?? '?';
-		const wall = project.walls.find(({ id }) => id === wallId)?.name ?? 'another wall';
+		const wall = project.walls.find(({ id }) => id === wallId)?.name ?? null;
 		return until === null
-			? `${letter} hangs on ${wall} in the Book: take it down there first.`
-			: `${letter} hung on ${wall} then, and came down later: choose a later day.`;
+			? SINCE['hangs-elsewhere']({ letter, wall })
+			: SINCE['came-down-later']({ letter, wall });
 	}
 	return null;
 }

@@ -13,6 +13,7 @@ import { hookOf } from '../../catalogue/facts/index.ts';
 import type { Wall } from '../../model/wall.ts';
 import type { PieceFix } from '../../plan/fix.ts';
 import type { PlannedHook, PlannedPiece } from '../../model/planned.ts';
+import { TAKES_TIME } from '../../../words/en/day.ts';
 
 /** Minutes for one part of a job. */
 export interface TimePart {
@@ -45,14 +46,22 @@ export function timeFor(
 	const points = pieces.flatMap(({ hooks }) => hooks.map((hook) => minutesAt(hook, made)));
 	const byTwo = fixes.filter(takesTwo).length;
 	const parts: TimePart[] = [
-		{ says: 'unload, cover the floor, lay out the tools', minutes: ARRIVE_MINUTES },
-		{ says: 'prove the wall, draw the line', minutes: PROVE_MINUTES },
-		{ says: `${points.length} points in the wall`, minutes: points.reduce((a, b) => a + b, 0) },
-		{ says: `${pieces.length} pieces to lift and level`, minutes: pieces.length * PIECE_MINUTES },
+		{ says: TAKES_TIME.arrive(), minutes: ARRIVE_MINUTES },
+		{ says: TAKES_TIME.prove(), minutes: PROVE_MINUTES },
+		{
+			says: TAKES_TIME.points({ points: points.length }),
+			minutes: points.reduce((a, b) => a + b, 0)
+		},
+		{ says: TAKES_TIME.lifts({ pieces: pieces.length }), minutes: pieces.length * PIECE_MINUTES },
 		...(byTwo > 0
-			? [{ says: `${byTwo} lifted by two people`, minutes: byTwo * TWO_PEOPLE_MINUTES }]
+			? [
+					{
+						says: TAKES_TIME['lifts-by-two']({ pieces: byTwo }),
+						minutes: byTwo * TWO_PEOPLE_MINUTES
+					}
+				]
 			: []),
-		{ says: 'clean up, take the photo', minutes: CLEAN_MINUTES }
+		{ says: TAKES_TIME['clean-up'](), minutes: CLEAN_MINUTES }
 	];
 	const minutes = parts.reduce((sum, part) => sum + part.minutes, 0);
 	return { minutes, low: minutes * RANGE.low, high: minutes * RANGE.high, parts };

@@ -21,7 +21,7 @@ import type { OldHole } from '../choose/old-holes.ts';
 import { cutLength } from '../../piece/hangers/wire-workshop.ts';
 import { weightToReckon } from '../../piece/weight/piece-weight.ts';
 import { weightOf } from '../../base/units/constants.ts';
-import { lengthToken } from '../../base/units/say.ts';
+import { BAG } from '../../../words/en/bag.ts';
 
 export const BAG_GROUPS = {
 	wall: 'For the wall',
@@ -119,7 +119,7 @@ function fixingItem(kind: HookKind, use: Use | null, stock: number | null) {
 	return {
 		key: `${kind}${length === null ? '' : ` ${Math.round(length)}`}`,
 		group: 'wall' as const,
-		name: `${hookOf(kind).name}${length === null ? '' : `, ${lengthToken(length)}`}`,
+		name: BAG.fixing({ name: hookOf(kind).name, length }),
 		stock
 	};
 }
@@ -127,10 +127,8 @@ function fixingItem(kind: HookKind, use: Use | null, stock: number | null) {
 const toolItem = (tool: Tool) => ({
 	key: tool,
 	group: 'tools' as const,
-	name: sentence(TOOLS[tool])
+	name: BAG.tool({ name: TOOLS[tool] })
 });
-
-const sentence = (words: string): string => words[0]!.toUpperCase() + words.slice(1);
 
 function drillingFor(kind: HookKind, ground: Ground) {
 	const bit = bitIn(fixingOf(kind), ground);
@@ -140,15 +138,15 @@ function drillingFor(kind: HookKind, ground: Ground) {
 		{
 			key: `bit ${bit} ${masonry}`,
 			group: 'drill' as const,
-			name: `${masonry ? 'Masonry bit' : 'Bit'}, ${lengthToken(bit)}`
+			name: BAG.bit({ masonry, bit })
 		},
-		{ key: 'goggles', group: 'tools' as const, name: 'Eye protection' },
+		{ key: 'goggles', group: 'tools' as const, name: BAG.goggles() },
 		...(DUSTY.includes(ground)
 			? [
 					{
 						key: 'mask',
 						group: 'tools' as const,
-						name: 'Mask, and a vacuum to hold under the hole'
+						name: BAG.mask()
 					}
 				]
 			: [])
@@ -172,7 +170,7 @@ function forTheBack(
 					{
 						key: `wire ${piece.id}`,
 						group: 'back' as const,
-						name: `Wire, ${lengthToken(cutLength(wire.length, units))} with its ties`,
+						name: BAG.wire({ length: cutLength(wire.length, units) }),
 						rated: rated > 0 ? rated : null,
 						each: 1
 					}
@@ -182,7 +180,7 @@ function forTheBack(
 			...{ key: `part ${name}`, group: 'back' as const, name, each }
 		})),
 		...(hanger.checks.includes(bumpers)
-			? [{ key: 'bumpers', group: 'back' as const, name: 'Felt bumpers', each: 2 }]
+			? [{ key: 'bumpers', group: 'back' as const, name: BAG.bumpers(), each: 2 }]
 			: [])
 	];
 }
@@ -199,7 +197,7 @@ function toMend(holes: readonly OldHole[]) {
 					{
 						key: 'old-holes',
 						group: 'mark' as const,
-						name: 'Old holes to fill',
+						name: BAG['old-holes'](),
 						each: toFill.length
 					}
 				]
@@ -209,7 +207,7 @@ function toMend(holes: readonly OldHole[]) {
 					{
 						key: 'pincers',
 						group: 'tools' as const,
-						name: 'Pincers, to draw what earlier hangings left',
+						name: BAG.pincers(),
 						each: toDraw.length
 					}
 				]
@@ -224,10 +222,10 @@ const isBare = (piece: Piece): boolean =>
 
 /** What every job needs. Common practice. */
 const ALWAYS = [
-	{ key: 'tape', group: 'mark' as const, name: 'Tape measure and pencil' },
-	{ key: 'level', group: 'tools' as const, name: 'Level' },
-	{ key: 'painters-tape', group: 'mark' as const, name: 'Painter’s tape' },
-	{ key: 'thin-nail', group: 'mark' as const, name: 'Thin nail, to probe with' },
-	{ key: 'filler', group: 'mark' as const, name: 'Filler, knife and a damp cloth' },
-	{ key: 'bag', group: 'mark' as const, name: 'Bag for old nails and dust' }
+	{ key: 'tape', group: 'mark' as const, name: BAG.tape() },
+	{ key: 'level', group: 'tools' as const, name: BAG.level() },
+	{ key: 'painters-tape', group: 'mark' as const, name: BAG['painters-tape']() },
+	{ key: 'thin-nail', group: 'mark' as const, name: BAG['thin-nail']() },
+	{ key: 'filler', group: 'mark' as const, name: BAG.filler() },
+	{ key: 'bag', group: 'mark' as const, name: BAG.bag() }
 ];

@@ -10,13 +10,13 @@ import { ok, type Result } from '../../base/result.ts';
 import { substrateOf, type Made } from '../../wall/substrates/index.ts';
 import type { Run } from '../../wall/survey/runs.ts';
 import { weightOf } from '../../base/units/constants.ts';
-import { lengthToken } from '../../base/units/say.ts';
 import { groundAt, type HoleGround } from './hole-ground.ts';
 import { failedNear } from './failed.ts';
 import { reusableFixingAt } from './reusable.ts';
 import { useOf, withinRule, type Use } from './holds.ts';
 import { posesOf, type Pose, type Standing } from './poses.ts';
 import { considerations, inStuds, isStopped, type ScoreTerm, type WayPoint } from './weigh.ts';
+import { WOULD_HELP } from '../../../words/en/fixing.ts';
 
 /** A complete way to fix a piece: what is done to its back, where its points are, and what goes at each. */
 export interface FixingOption {
@@ -277,19 +277,13 @@ function onWhat(points: readonly WayPoint[]): string {
 /** What would make a piece possible to hang that nothing serves for. */
 function wouldHelp({ made, studs, hungPiece, piece, failed }: ToChoose): string[] {
 	return [
-		...(failed.length > 0
-			? [
-					`Move it: no hole is made nearer than ${lengthToken(CLEAR_OF_MISS_MM)} to one that failed.`
-				]
-			: []),
-		...(substrateOf(made).unsettled ? ['Find out what the wall is made of, in Survey.'] : []),
-		...(studs.length === 0
-			? ['Find the studs, in Survey: screws in them hold several times more.']
-			: []),
-		'Give it more points: two rings instead of one, or a cleat with three screws.',
+		...(failed.length > 0 ? [WOULD_HELP.move({ within: CLEAR_OF_MISS_MM })] : []),
+		...(substrateOf(made).unsettled ? [WOULD_HELP['find-wall']()] : []),
+		...(studs.length === 0 ? [WOULD_HELP['find-studs']()] : []),
+		WOULD_HELP['more-points'](),
 		...(piece.glazing === 'glass' && hungPiece.kind !== 'mirror'
-			? ['Change its glass for acrylic: it weighs about half.']
+			? [WOULD_HELP['change-glass']()]
 			: []),
-		'Ask an art installer, or a builder for blocking between the studs.'
+		WOULD_HELP['ask-installer']()
 	];
 }

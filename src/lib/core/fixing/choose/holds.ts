@@ -14,9 +14,9 @@ import type { FixSchool } from '../../model/house-rules.ts';
 import type { OwnHook } from '../../model/project.ts';
 import { ok, type Result } from '../../base/result.ts';
 import { weightOf } from '../../base/units/constants.ts';
-import { lengthToken } from '../../base/units/say.ts';
 import type { HoleGround } from './hole-ground.ts';
 import { inWood } from './in-wood.ts';
+import { RATED } from '../../../words/en/fixing.ts';
 
 /** How far a fixing is used by what one point carries. */
 export interface Use {
@@ -98,7 +98,7 @@ function inStud(
 		meaning: null,
 		screw: held.length,
 		holeDepth: bed.cover + held.within,
-		explanation: `${lengthToken(held.length)} long, ${lengthToken(held.within)} of it in the stud (NDS 2018)`
+		explanation: RATED.calculated(held)
 	});
 }
 
@@ -123,7 +123,7 @@ function byPacket(fixing: Fixing, typical: Rating, { bed, point, own, school }: 
 		screw: null,
 		holeDepth:
 			MASONRY.includes(bed.ground) && fixing.clearanceDepth > 0 ? fixing.clearanceDepth : null,
-		explanation: `${SAYS[by]} ${MEANS[meaning]}, ${fraction(counts)} counted`
+		explanation: RATED.packet({ by, meaning, counts })
 	};
 }
 
@@ -141,18 +141,3 @@ function ratedBy(
 	if (held !== null) return { kg: held, meaning: 'working', by: 'held before' };
 	return own?.rating ? { ...own.rating, by: 'own packet' } : { ...typical, by: 'typical packet' };
 }
-
-const SAYS = {
-	'own packet': 'your packet',
-	'typical packet': 'typically',
-	'held before': 'what it has held before, as'
-};
-
-const MEANS: Record<Meaning, string> = {
-	working: 'a working load',
-	failure: 'a failure load',
-	unknown: 'a load nobody defined'
-};
-
-const fraction = (share: number): string =>
-	share === 1 ? 'all of it' : share === 0.5 ? 'half of it' : `1/${Math.round(1 / share)} of it`;

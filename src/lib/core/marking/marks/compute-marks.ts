@@ -16,6 +16,7 @@ import {
 	type TapeOrigin
 } from './datum.ts';
 import { stylesOf } from './styles.ts';
+import { HOOKED_AT, TAPE_SUM } from '../../../words/en/marks.ts';
 
 /** One number a tape shows, from where it is hooked and which way. */
 export interface TapeReading {
@@ -76,7 +77,7 @@ type From = [
 	upLabel: string,
 	level: number,
 	/** What the tape hooks on at each place anew; null when that is the same all along. */
-	here: string | null,
+	here: 'floor' | 'ceiling' | null,
 	lead: LengthStyle,
 	tolerance: number,
 	upAdds: number
@@ -114,8 +115,7 @@ export function computeMarks({
 		if (!first) return [];
 		const level = datumHeight(wall, up, first.hole.x);
 		const here =
-			{ 'floor-here': 'the floor under', ceiling: 'the ceiling over' }[up.datum.from as string] ??
-			null;
+			up.datum.from === 'floor-here' ? 'floor' : up.datum.from === 'ceiling' ? 'ceiling' : null;
 		const start: Start = before
 			? atMark(before)
 			: atEdge(hookedNear(across, wall, first.hole), adds);
@@ -148,14 +148,15 @@ function atMark({
 }): Start {
 	const from = across.printed - adds;
 	const marked = across.at + (across.way === 'left of' ? -from : from);
-	return [hole.x, marked, `${letter}’s ${name}`, across.exact.plusMinus, 0];
+	return [hole.x, marked, HOOKED_AT.mark({ letter, name }), across.exact.plusMinus, 0];
 }
 
 const marksOf = memoised(({ pieceId, letter, hooks }: PlannedPiece, ...from: From): Mark[] => {
 	const [start, marked, label, sure, adds, upLabel, level, here, lead, tolerance, upAdds] = from;
 	const first = hooks[0]!;
 	return hooks.map((hook): Mark => {
-		const datum = hook !== first && here ? `${here} ${theHook(first.name)}` : upLabel;
+		const datum =
+			hook !== first && here ? HOOKED_AT.under({ of: here, name: theHook(first.name) }) : upLabel;
 		const across = distanceAcross(hook, start, adds, sure);
 		const acrossPrinted = asOneSet(
 			hooked(first.hole.x - marked, adds),
@@ -230,8 +231,8 @@ function asOneSet(first: number, spacing: number, style: LengthStyle): number {
 function distanceAcross(hook: PlannedHook, datum: number, adds: number, sure: number): Distance {
 	const terms: Term[] = [
 		...hook.across.sum,
-		term('hole beside the bearing', hook.hole.x - hook.bearing.x),
-		term('tape hooked at', -datum)
+		term(TAPE_SUM['hole-beside'], hook.hole.x - hook.bearing.x),
+		term(TAPE_SUM['hooked-at'], -datum)
 	];
 	const signed = hook.hole.x - datum;
 	return {
@@ -240,8 +241,8 @@ function distanceAcross(hook: PlannedHook, datum: number, adds: number, sure: nu
 			terms,
 			signed,
 			adds,
-			'place of the hook, from where the tape is hooked',
-			sure > 0 ? [{ label: 'the marks before it', plusMinus: sure }] : []
+			TAPE_SUM.across,
+			sure > 0 ? [{ label: TAPE_SUM['marks-before'], plusMinus: sure }] : []
 		)
 	};
 }
@@ -249,22 +250,13 @@ function distanceAcross(hook: PlannedHook, datum: number, adds: number, sure: nu
 function distanceUp(hook: PlannedHook, y: number, datum: number, adds: number): Distance {
 	const terms: Term[] = [
 		...hook.height.sum,
-		term(
-			y < hook.bearing.y ? 'hole below the bearing' : 'hole above the bearing',
-			y - hook.bearing.y
-		),
-		term('tape hooked at', -datum)
+		term(TAPE_SUM[y < hook.bearing.y ? 'hole-below' : 'hole-above'], y - hook.bearing.y),
+		term(TAPE_SUM['hooked-at'], -datum)
 	];
 	const signed = y - datum;
 	return {
 		way: Math.abs(signed) < LEVEL ? 'on' : signed < 0 ? 'down from' : 'up from',
-		exact: unsigned(
-			terms,
-			signed,
-			adds,
-			'height of the bearing and the hook’s own offset, from where the tape is hooked',
-			hook.height.parts
-		)
+		exact: unsigned(terms, signed, adds, TAPE_SUM.up, hook.height.parts)
 	};
 }
 
@@ -286,11 +278,11 @@ function unsigned(
 	const turned: Term[] =
 		signed < 0 ? used.map((each) => ({ ...each, sign: each.sign === 1 ? -1 : 1 })) : used;
 	return {
-		...addUp(adds === 0 ? turned : [...turned, term('your tape’s hook', adds)], source),
+		...addUp(adds === 0 ? turned : [...turned, term(TAPE_SUM['tape-hook'], adds)], source),
 		...combine([
 			...parts,
-			{ label: 'reading the tape', plusMinus: TAPE_READING_MM },
-			{ label: 'setting the mark', plusMinus: MARKING_MM }
+			{ label: TAPE_SUM['tape-reading'], plusMinus: TAPE_READING_MM },
+			{ label: TAPE_SUM['setting-mark'], plusMinus: MARKING_MM }
 		])
 	};
 }

@@ -4,6 +4,7 @@ import { right, top, type Rect } from '../../base/geometry/rect.ts';
 import type { AcrossDatum, UpDatum, Wall } from '../../model/wall.ts';
 import { ceilingAt, floorAt } from '../../wall/survey/outline.ts';
 import { nearestEdge } from './solid-edge.ts';
+import { HOOKED_AT } from '../../../words/en/marks.ts';
 
 /** A place the tape can be hooked, with how a person would call it. */
 export interface TapeOrigin<D> {
@@ -21,7 +22,7 @@ export interface Datums {
 }
 
 const byName = (feature: Feature): string =>
-	['the', feature.name.toLowerCase(), faceOf(feature).edge].filter(Boolean).join(' ');
+	HOOKED_AT.feature({ name: feature.name, edge: faceOf(feature).edge ?? '' });
 
 /** Every place the floor tape can be hooked: corners first, then features, then pieces. */
 export function acrossDatums({ wall, pieces }: Datums): TapeOrigin<AcrossDatum>[] {
@@ -29,15 +30,15 @@ export function acrossDatums({ wall, pieces }: Datums): TapeOrigin<AcrossDatum>[
 		(['left', 'right'] as const).map((edge) => ({
 			datum: { from, id, edge },
 			at: edge === 'left' ? rect.x : right(rect),
-			label: `${name}, ${edge} edge`
+			label: HOOKED_AT['side-of']({ name, edge })
 		}));
 	return [
-		{ datum: { from: 'left-corner' }, at: 0, label: 'the left corner' },
-		{ datum: { from: 'right-corner' }, at: wall.width, label: 'the right corner' },
-		{ datum: { from: 'nearest' }, at: 0, label: 'the nearest solid edge' },
+		{ datum: { from: 'left-corner' }, at: 0, label: HOOKED_AT['left-corner']() },
+		{ datum: { from: 'right-corner' }, at: wall.width, label: HOOKED_AT['right-corner']() },
+		{ datum: { from: 'nearest' }, at: 0, label: HOOKED_AT.nearest() },
 		...wall.features.flatMap((feature) => edges('feature', feature.id, feature, byName(feature))),
 		...pieces.flatMap(({ pieceId, letter, rect }) =>
-			edges('piece', pieceId, rect, `piece ${letter}`)
+			edges('piece', pieceId, rect, HOOKED_AT.piece({ letter }))
 		)
 	];
 }
@@ -48,30 +49,30 @@ export function upDatums({ wall, pieces, centreLineY }: Datums): TapeOrigin<UpDa
 		(['top', 'bottom'] as const).map((edge) => ({
 			datum: { from, id, edge },
 			at: edge === 'top' ? top(rect) : rect.y,
-			label: `the ${edge} of ${name}`
+			label: HOOKED_AT['edge-of']({ name, edge })
 		}));
 	return [
-		{ datum: { from: 'floor-here' }, at: 0, label: 'the floor here' },
-		{ datum: { from: 'level-line' }, at: 0, label: 'the level line from the floor’s left end' },
+		{ datum: { from: 'floor-here' }, at: 0, label: HOOKED_AT['floor-here']() },
+		{ datum: { from: 'level-line' }, at: 0, label: HOOKED_AT['level-line']() },
 		...(wall.levels.readings.length > 0
 			? [
 					{
 						datum: { from: 'read-line' as const },
 						at: wall.levels.line,
-						label: 'the level line of the survey'
+						label: HOOKED_AT['read-line']()
 					}
 				]
 			: []),
-		{ datum: { from: 'centre-line' }, at: centreLineY, label: 'the centre line' },
+		{ datum: { from: 'centre-line' }, at: centreLineY, label: HOOKED_AT['centre-line']() },
 		...(wall.tape.up.from === 'line'
-			? [{ datum: wall.tape.up, at: wall.tape.up.at, label: 'your level line' }]
+			? [{ datum: wall.tape.up, at: wall.tape.up.at, label: HOOKED_AT.line() }]
 			: []),
-		{ datum: { from: 'ceiling' }, at: wall.height, label: 'the ceiling here' },
+		{ datum: { from: 'ceiling' }, at: wall.height, label: HOOKED_AT.ceiling() },
 		...wall.features
 			.filter(({ y, height }) => y > 0 || height < wall.height)
 			.flatMap((feature) => edges('feature', feature.id, feature, byName(feature))),
 		...pieces.flatMap(({ pieceId, letter, rect }) =>
-			edges('piece', pieceId, rect, `piece ${letter}`)
+			edges('piece', pieceId, rect, HOOKED_AT.piece({ letter }))
 		)
 	];
 }

@@ -3,6 +3,7 @@ import { right, top } from '../../base/geometry/rect.ts';
 import type { Wall } from '../../model/wall.ts';
 import type { PlannedPiece } from '../../model/planned.ts';
 import { floorAt } from '../../wall/survey/outline.ts';
+import { LINE_SPEAKS } from '../../../words/en/marks.ts';
 
 /** A height for a level line or a laser, and what speaks for it. */
 export interface LineOffer {
@@ -34,7 +35,7 @@ export function lineOffers(pieces: readonly PlannedPiece[], wall: Wall): LineOff
 			? [
 					{
 						at: most[0]!.y,
-						why: `${most.length} holes lie on it (${letters(most)}): nothing to measure up for them.`
+						why: LINE_SPEAKS['holes-on-it']({ holes: most.length, letters: letters(most) })
 					}
 				]
 			: []),
@@ -42,7 +43,7 @@ export function lineOffers(pieces: readonly PlannedPiece[], wall: Wall): LineOff
 			? [
 					{
 						at: handy,
-						why: 'Clear of every piece, and where hands reach well: it can stay while they go up.'
+						why: LINE_SPEAKS['clear-and-handy']()
 					}
 				]
 			: [])
@@ -68,9 +69,4 @@ export function crossedBy(
 		.sort((a, b) => a.from - b.from);
 }
 
-/** How a level line or a laser is proved before anything is marked from it. Common practice. */
-export const LINE_CHECKS: readonly string[] = [
-	'Measure from the line down to the floor at both ends: they differ as the survey says, and no more.',
-	'Turn the level or the laser round and draw it again: both lines fall together.',
-	'Set a laser on something that does not shake: steps on the floor move its line.'
-];
+export { LINE_CHECKS } from '../../../words/en/marks.ts';

@@ -3,6 +3,7 @@ import { ceilingAt, floorAt } from '../../wall/survey/outline.ts';
 import { roundToTick, type LengthStyle } from '../../base/units/index.ts';
 import type { Mark } from './compute-marks.ts';
 import { edgeBeside } from './solid-edge.ts';
+import { HOOKED_AT } from '../../../words/en/marks.ts';
 
 /** A measure that the first tape had no part in, to prove a mark by. */
 export interface SecondMeasure {
@@ -29,8 +30,8 @@ export function secondMeasures(
 	return {
 		across: measure(edge.x, hole.x, edge.label),
 		up: fromAbove(wall.tape.up)
-			? measure(floorAt(wall, hole.x), hole.y, 'the floor')
-			: measure(ceilingAt(wall, hole.x), hole.y, 'the ceiling')
+			? measure(floorAt(wall, hole.x), hole.y, HOOKED_AT.floor())
+			: measure(ceilingAt(wall, hole.x), hole.y, HOOKED_AT['a-ceiling']())
 	};
 }
 

@@ -2,6 +2,7 @@ import { faceOf, type Feature } from '../../wall/features/index.ts';
 import type { Point } from '../../base/geometry/line.ts';
 import { right, top } from '../../base/geometry/rect.ts';
 import type { Wall } from '../../model/wall.ts';
+import { HOOKED_AT } from '../../../words/en/marks.ts';
 
 /** Something solid that a tape can be hooked on: a corner of the wall, or a casing. */
 export interface SolidEdge {
@@ -13,7 +14,9 @@ export interface SolidEdge {
 /** The nearest one at a hole's height on a side of it: casings that stand there, and the corner. */
 export function edgeBeside(wall: Wall, hole: Point, side: 1 | -1): SolidEdge {
 	const corner =
-		side > 0 ? { x: wall.width, label: 'the right corner' } : { x: 0, label: 'the left corner' };
+		side > 0
+			? { x: wall.width, label: HOOKED_AT['right-corner']() }
+			: { x: 0, label: HOOKED_AT['left-corner']() };
 	const edges = wall.features.flatMap((feature) => {
 		const { edge } = faceOf(feature);
 		if (!edge || !spans(feature, hole.y)) return [];

@@ -9,6 +9,7 @@ import {
 	MOULDINGS,
 	MOUNT_BOARD
 } from './materials.ts';
+import { NARROWS } from '../../../words/en/weight.ts';
 
 type Weighed = Pick<Piece, 'width' | 'height' | 'depth' | 'frame' | 'outline' | 'build' | 'weight'>;
 
@@ -35,14 +36,8 @@ export function pieceEstimate(piece: Weighed): WeightEstimate | null {
 /** What would narrow the range most, in a sentence. */
 export function narrowing({ parts }: WeightEstimate): string {
 	const widest = [...parts].sort((a, b) => b.plusMinus - a.plusMinus)[0];
-	if (!widest || widest.plusMinus === 0) return 'Put it on a scale.';
-	const look: Record<string, string> = {
-		moulding: 'look at the moulding’s material and how much of its section is cut away',
-		mount: 'measure the window of the mount',
-		hardware: 'weigh the hardware'
-	};
-	const better = look[widest.name] ?? `measure how thick the ${widest.name.split(',')[0]} is`;
-	return `Put it on a scale; or ${better}, which makes up most of the range.`;
+	if (!widest || widest.plusMinus === 0) return NARROWS.scale();
+	return NARROWS.part({ part: widest.name });
 }
 
 function inputOf({ width, height, depth, frame }: Weighed, build: Build): WeightInput {

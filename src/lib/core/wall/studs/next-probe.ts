@@ -1,9 +1,9 @@
 import { BESIDE_OPENING_MM } from '../../base/figures/studs.ts';
-import { lengthToken } from '../../base/units/say.ts';
 import { hitChance, toNearest } from './evidence.ts';
 import { fitHints, type StudFacts } from './estimate.ts';
 import type { PitchFit, SegmentFit } from './posterior.ts';
 import { segmentAt } from './wood.ts';
+import { PROBE_TELLS } from '../../../words/en/studs.ts';
 
 /** A place to try next, and what it would tell. */
 export interface Probe {
@@ -113,10 +113,9 @@ function spreadOut<P extends Probe>(probes: P[]): P[] {
 function reason(fits: readonly PitchFit[], ofPitch: number, { x, gain }: Probe): string {
 	const byChance = [...fits].sort((a, b) => b.chance - a.chance);
 	const [first, second] = byChance;
-	if (gain < WORTH_A_NAIL) return 'Little is left to learn from one more nail.';
-	if (segmentAt(fits[0]!, x)!.hints === 0)
-		return 'Nothing is known of this stretch yet; any place is as good as another.';
+	if (gain < WORTH_A_NAIL) return PROBE_TELLS.little();
+	if (segmentAt(fits[0]!, x)!.hints === 0) return PROBE_TELLS.anything();
 	if (second && ofPitch > gain / 2)
-		return `A stud here speaks for a spacing of ${lengthToken(first!.pitch)}, none for ${lengthToken(second.pitch)}, or the other way round.`;
-	return 'It falls near where the edge of a stud should be, and narrows that edge whether it hits or misses.';
+		return PROBE_TELLS.spacing({ pitch: first!.pitch, other: second.pitch });
+	return PROBE_TELLS.edge();
 }

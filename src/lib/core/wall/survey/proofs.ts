@@ -2,8 +2,8 @@ import { TAPE_READING_MM, TAPE_SAG_MM } from '../../base/figures/readings.ts';
 import { mustBeFinite } from '../../base/check.ts';
 import { byFormula, type Derived } from '../../base/derived.ts';
 import type { SurveyedWall } from './surveyed-wall.ts';
-import { lengthToken } from '../../base/units/say.ts';
 import { ceilingAt, floorAt } from './outline.ts';
+import { PROOFS, SURVEY_PROOFS } from '../../../words/en/proofs.ts';
 
 /** A measure to repeat before the survey is trusted. */
 export interface Proof {
@@ -42,28 +42,20 @@ export function proofsOf(wall: SurveyedWall): Proof[] {
 	return [
 		proved({
 			key: 'width',
-			label: 'Width, at head height',
-			how: 'Corner to corner on the wall face, as high as you can reach; the first was taken low.',
 			expected: byFormula(width, 'the width as surveyed', tape),
 			tolerance: readAgainWithin(width),
 			read: proof.width,
-			shows: (off) =>
-				`At that height the wall is ${lengthToken(Math.abs(off))} ${off > 0 ? 'wider' : 'narrower'}: a corner is out of plumb. Measure from one corner only, at the height of the marks.`
+			shows: (off) => SURVEY_PROOFS['width-off']({ off })
 		}),
 		proved({
 			key: 'height',
-			label: 'Height, at the right end',
-			how: 'Floor to ceiling beside the right corner.',
 			expected: byFormula(height, 'ceiling less floor at the right end, as surveyed', tape),
 			tolerance: readAgainWithin(height),
 			read: proof.height,
-			shows: (off) =>
-				`It is ${lengthToken(Math.abs(off))} ${off > 0 ? 'higher' : 'lower'} than the survey says: the floor or the ceiling is not as surveyed there. Read both again from the level line.`
+			shows: (off) => SURVEY_PROOFS['height-off']({ off })
 		}),
 		proved({
 			key: 'diagonal',
-			label: 'Diagonal, floor left to ceiling right',
-			how: 'From the floor in the left corner to the ceiling in the right one, the tape pulled tight.',
 			expected: byFormula(
 				diagonal,
 				'√(width² + (ceiling at the right end above the floor at the left)²)',
@@ -71,8 +63,7 @@ export function proofsOf(wall: SurveyedWall): Proof[] {
 			),
 			tolerance: readAgainWithin(diagonal),
 			read: proof.diagonal,
-			shows: (off) =>
-				`With the other two right, the top of the right corner stands ${lengthToken(Math.abs((off * diagonal) / width))} ${off > 0 ? 'farther out' : 'farther in'} than its foot.`
+			shows: (off) => SURVEY_PROOFS['diagonal-off']({ off: (off * diagonal) / width })
 		})
 	];
 }
@@ -80,15 +71,18 @@ export function proofsOf(wall: SurveyedWall): Proof[] {
 function proved({
 	shows,
 	...proof
-}: Omit<Proof, 'verdict'> & { shows: (off: number) => string }): Proof {
-	if (proof.read === null) return { ...proof, verdict: null };
+}: Omit<Proof, 'verdict' | 'label' | 'how'> & { shows: (off: number) => string }): Proof {
+	const [label, how] = SURVEY_PROOFS[proof.key]();
+	if (proof.read === null) return { ...proof, label, how, verdict: null };
 	const off = proof.read - proof.expected.value;
 	const agrees = Math.abs(off) <= proof.tolerance;
 	return {
 		...proof,
+		label,
+		how,
 		verdict: {
 			agrees,
-			text: agrees ? `It agrees, to within ${lengthToken(proof.tolerance)}.` : shows(off)
+			text: agrees ? PROOFS.agrees(proof) : shows(off)
 		}
 	};
 }

@@ -4,8 +4,8 @@ import { care, stop } from './said.ts';
 import { faceOf, type Feature } from '../features/index.ts';
 import { holdsPoint, right, top, type Rect } from '../../base/geometry/rect.ts';
 import type { SurveyedWall } from './surveyed-wall.ts';
-import { lengthToken } from '../../base/units/say.ts';
 import { ceilingAt, floorAt, wallTop } from './outline.ts';
+import { RUNS } from '../../../words/en/survey.ts';
 
 /** A stretch of wall where something is likely to run. Never a permission to drill elsewhere. */
 export interface Run {
@@ -39,14 +39,14 @@ function runsOf(feature: Feature, wall: SurveyedWall): Run[] {
 				of: 'cable',
 				grade: 'stop',
 				rect: plumb(wall, feature.x, right(feature)),
-				what: `a cable straight up or down from the ${name}`,
+				what: RUNS.plumb({ of: service, name }),
 				source: ZONES
 			},
 			{
 				of: 'cable',
 				grade: 'care',
 				rect: level(wall, feature),
-				what: `a cable level with the ${name}`,
+				what: RUNS.level({ of: service, name }),
 				source: ZONES
 			}
 		];
@@ -55,7 +55,7 @@ function runsOf(feature: Feature, wall: SurveyedWall): Run[] {
 			of: 'pipe',
 			grade: 'stop',
 			rect: between(x - BESIDE_PIPE_MM, x + BESIDE_PIPE_MM, floorAt(wall, x), top(feature)),
-			what: `a pipe down from the ${name}`,
+			what: RUNS.down({ of: service, name }),
 			source: PRACTICE
 		}));
 	if (service === 'duct')
@@ -64,7 +64,7 @@ function runsOf(feature: Feature, wall: SurveyedWall): Run[] {
 				of: 'duct',
 				grade: 'care',
 				rect: plumb(wall, feature.x, right(feature)),
-				what: `a duct straight up or down from the ${name}`,
+				what: RUNS.plumb({ of: service, name }),
 				source: PRACTICE
 			}
 		];
@@ -80,14 +80,14 @@ function runsFrom(feature: Feature, of: Run['of'], wall: SurveyedWall): Run[] {
 			of,
 			grade: 'stop',
 			rect: plumb(wall, x - BESIDE_PIPE_MM, x + width + BESIDE_PIPE_MM),
-			what: `the ${of} that was met here, straight up or down`,
+			what: RUNS['met-plumb']({ of }),
 			source: PRACTICE
 		},
 		{
 			of,
 			grade: 'care',
 			rect: level(wall, wide),
-			what: `the ${of} that was met here, should it turn aside`,
+			what: RUNS['met-aside']({ of }),
 			source: PRACTICE
 		}
 	];
@@ -105,15 +105,15 @@ function edges(wall: SurveyedWall): Run[] {
 	return [
 		strip(
 			between(0, wall.width, ceiling - CABLE_ZONE_MM, wallTop(wall)),
-			`a cable within ${lengthToken(CABLE_ZONE_MM)} of the ceiling`
+			RUNS['beneath-ceiling']({ within: CABLE_ZONE_MM })
 		),
 		strip(
 			plumb(wall, 0, CABLE_ZONE_MM),
-			`a cable within ${lengthToken(CABLE_ZONE_MM)} of the left corner`
+			RUNS['beside-corner']({ within: CABLE_ZONE_MM, side: 'left' })
 		),
 		strip(
 			plumb(wall, wall.width - CABLE_ZONE_MM, wall.width),
-			`a cable within ${lengthToken(CABLE_ZONE_MM)} of the right corner`
+			RUNS['beside-corner']({ within: CABLE_ZONE_MM, side: 'right' })
 		)
 	];
 }

@@ -1,5 +1,6 @@
 import { isAnotherDay } from '../same-day.ts';
 import type { EventFace } from './types.ts';
+import { HISTORY } from '../../../../words/en/events.ts';
 
 /** Steps of these are done anew on each day. */
 const ANEW = /^(prove|ready|after):/;
@@ -14,5 +15,5 @@ export const began: EventFace<'began'> = {
 		day.proofs.clear();
 		day.moves.length = 0;
 	},
-	historyEntry: () => 'A day at the wall began.'
+	historyEntry: HISTORY.began
 };

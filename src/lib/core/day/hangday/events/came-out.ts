@@ -1,15 +1,16 @@
 import { backFromMeasuredDrop } from '../../../piece/hangers/index.ts';
+import type { DayEventOf } from '../../../model/day.ts';
 import { activeArrangement } from '../../../model/arrangement.ts';
 import type { Piece } from '../../../piece/piece.ts';
 import type { Project } from '../../../model/project.ts';
 import { hangPiece } from '../../../plan/hang.ts';
 import { hungPiece } from '../../../piece/hung-piece.ts';
-import { lengthToken } from '../../../base/units/say.ts';
 import { heightMatter, ofPiece, type EventFace } from './types.ts';
 import { onHanging, raised, withPiece } from './on-project.ts';
+import { EVENTS } from '../../../../words/en/events.ts';
 
-const off = ({ higher, simulated }: { higher: number; simulated?: boolean | undefined }): string =>
-	`came out ${lengthToken(Math.abs(higher))} too ${higher < 0 ? 'low' : 'high'}${simulated ? ' by a simulated laser' : ''}`;
+const said = ({ higher, simulated = false }: DayEventOf<'came-out'>): string =>
+	EVENTS['came-out']({ higher, simulated });
 
 export const cameOut: EventFace<'came-out'> = {
 	what: 'came-out',
@@ -22,8 +23,8 @@ export const cameOut: EventFace<'came-out'> = {
 	},
 	conflictKey: heightMatter,
 	...ofPiece,
-	historyEntry: (event, letter) => `${letter} ${off(event)}.`,
-	summary: off
+	historyEntry: (event, letter) => `${letter} ${said(event)}.`,
+	summary: said
 };
 
 /** Where its hooks were moved along it to meet studs, one height tells nothing of the back. */

@@ -1,5 +1,6 @@
 import { heightMatter, ofPiece, type EventFace } from './types.ts';
 import { onHanging, raised, unread } from './on-project.ts';
+import { EVENTS, HISTORY } from '../../../../words/en/events.ts';
 
 export const corrected: EventFace<'corrected'> = {
 	what: 'corrected',
@@ -18,6 +19,6 @@ export const corrected: EventFace<'corrected'> = {
 		}),
 	conflictKey: heightMatter,
 	...ofPiece,
-	historyEntry: (_, letter) => `${letter}: hooks were set anew.`,
-	summary: () => 'hooks set anew'
+	historyEntry: (_, letter) => HISTORY.corrected({ letter }),
+	summary: EVENTS.corrected
 };

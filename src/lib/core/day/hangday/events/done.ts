@@ -1,4 +1,5 @@
 import { markDone, stepMatter, type EventFace } from './types.ts';
+import { EVENTS } from '../../../../words/en/events.ts';
 
 export const done: EventFace<'done'> = {
 	what: 'done',
@@ -6,5 +7,5 @@ export const done: EventFace<'done'> = {
 	reduceDayState: markDone,
 	conflictKey: stepMatter,
 	lastWriteWins: true,
-	summary: () => 'done'
+	summary: EVENTS.done
 };

@@ -1,6 +1,7 @@
 import { hookOfHole } from '../../../plan/as-hung.ts';
 import { isOfHook } from '../steps/types.ts';
 import type { EventFace } from './types.ts';
+import { HISTORY } from '../../../../words/en/events.ts';
 
 export const filled: EventFace<'filled'> = {
 	what: 'filled',
@@ -11,5 +12,5 @@ export const filled: EventFace<'filled'> = {
 		if (hookId === null) return;
 		for (const step of steps.keys()) if (isOfHook(step, hookId)) steps.delete(step);
 	},
-	historyEntry: () => 'A hole was filled.'
+	historyEntry: HISTORY.filled
 };

@@ -1,6 +1,7 @@
 import { levelStepId, liftStepId } from '../steps/types.ts';
 import { markDone, type EventFace } from './types.ts';
 import { onWall, stands, withPlacement } from './on-project.ts';
+import { EVENTS, HISTORY, HUNG_ANEW } from '../../../../words/en/events.ts';
 
 export const hung: EventFace<'hung'> = {
 	what: 'hung',
@@ -10,7 +11,7 @@ export const hung: EventFace<'hung'> = {
 		hangings: [
 			...project.hangings.map((each) =>
 				each.pieceId === hanging.pieceId && each.until === null
-					? { ...each, until: at, why: 'hung anew' }
+					? { ...each, until: at, why: HUNG_ANEW }
 					: each
 			),
 			hanging
@@ -24,7 +25,6 @@ export const hung: EventFace<'hung'> = {
 	conflictKey: ({ hanging }) => `hung ${hanging.pieceId}`,
 	conflictValue: ({ hanging }) => ({ ...hanging, id: '', since: '', by: '' }),
 	pieceOf: ({ hanging }) => hanging.pieceId,
-	historyEntry: (_, letter) => `${letter} was hung.`,
-	summary: ({ hanging: { points } }) =>
-		`hung on ${points.length} ${points.length === 1 ? 'point' : 'points'}`
+	historyEntry: (_, letter) => HISTORY.hung({ letter }),
+	summary: ({ hanging: { points } }) => EVENTS.hung({ points: points.length })
 };

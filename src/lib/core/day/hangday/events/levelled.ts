@@ -1,8 +1,10 @@
+import type { DayEventOf } from '../../../model/day.ts';
 import { ofPiece, type EventFace } from './types.ts';
 import { onHanging } from './on-project.ts';
+import { EVENTS } from '../../../../words/en/events.ts';
 
-const read = ({ tilt, simulated }: { tilt: number; simulated?: boolean | undefined }): string =>
-	`${simulated ? 'a simulated level' : 'the level'} read ${tilt.toFixed(2)}°`;
+const said = ({ tilt, simulated = false }: DayEventOf<'levelled'>): string =>
+	EVENTS.levelled({ tilt, simulated });
 
 export const levelled: EventFace<'levelled'> = {
 	what: 'levelled',
@@ -15,6 +17,6 @@ export const levelled: EventFace<'levelled'> = {
 		})),
 	conflictKey: ({ pieceId }) => `level ${pieceId}`,
 	...ofPiece,
-	historyEntry: (event, letter) => `${letter}: ${read(event)}.`,
-	summary: read
+	historyEntry: (event, letter) => `${letter}: ${said(event)}.`,
+	summary: said
 };

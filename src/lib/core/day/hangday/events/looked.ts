@@ -1,11 +1,5 @@
-import type { LookOver } from '../../../model/hanging.ts';
 import { ofHanging, type EventFace } from './types.ts';
-
-const FOUND: Record<LookOver['state'], string> = {
-	fine: 'looked over, right',
-	job: 'a job',
-	note: 'noted'
-};
+import { EVENTS } from '../../../../words/en/events.ts';
 
 export const looked: EventFace<'looked'> = {
 	what: 'looked',
@@ -19,7 +13,6 @@ export const looked: EventFace<'looked'> = {
 		)
 	}),
 	...ofHanging,
-	historyEntry: ({ state, text }, letter) =>
-		`${letter}: ${FOUND[state]}${text ? `: ${text}` : ''}.`,
+	historyEntry: ({ state, text }, letter) => `${letter}: ${EVENTS.looked({ state, text })}.`,
 	photo: ({ photo }) => photo
 };

@@ -4,6 +4,7 @@ import type { DayEventOf } from '../../../model/day.ts';
 import type { Wall } from '../../../model/wall.ts';
 import { hookMatter, ofPiece, type EventFace } from './types.ts';
 import { onWall, withPlacement } from './on-project.ts';
+import { EVENTS, HISTORY } from '../../../../words/en/events.ts';
 
 type Spot = DayEventOf<'met'>['hole'];
 
@@ -11,16 +12,16 @@ type Spot = DayEventOf<'met'>['hole'];
 const HOLE = 6;
 const SPOT = 30;
 
-/** What each thing that can be met is called, tells of the studs, and is likely to be a part of. */
+/** What each thing that can be met tells of the studs, and is likely to be a part of. */
 const THINGS: Record<
 	DayEventOf<'met'>['met'],
-	{ words: string; hint?: 'miss' | 'hit'; run?: { name: string; of: 'pipe' | 'cable' } }
+	{ hint?: 'miss' | 'hit'; run?: { name: string; of: 'pipe' | 'cable' } }
 > = {
-	nothing: { words: 'nothing to hold', hint: 'miss' },
-	wood: { words: 'wood', hint: 'hit' },
+	nothing: { hint: 'miss' },
+	wood: { hint: 'hit' },
 	/** Taken for a plate that guards a cable until someone knows better. */
-	metal: { words: 'metal', run: { name: 'Metal met', of: 'cable' } },
-	pipe: { words: 'a pipe', run: { name: 'Pipe met', of: 'pipe' } }
+	metal: { run: { name: 'Metal met', of: 'cable' } },
+	pipe: { run: { name: 'Pipe met', of: 'pipe' } }
 };
 
 export const met: EventFace<'met'> = {
@@ -45,8 +46,8 @@ export const met: EventFace<'met'> = {
 	reduceDayState: ({ steps }, { step }) => void steps.delete(step),
 	conflictKey: hookMatter,
 	...ofPiece,
-	historyEntry: ({ met }, letter) => `${letter}: the hole met ${THINGS[met].words}.`,
-	summary: ({ met }) => `met ${THINGS[met].words}`
+	historyEntry: ({ met }, letter) => HISTORY.met({ letter, met }),
+	summary: ({ met }) => EVENTS.met({ met })
 };
 
 const around = ({ x, y }: Spot, size: number) => ({

@@ -1,4 +1,5 @@
 import { stepMatter, type EventFace } from './types.ts';
+import { EVENTS } from '../../../../words/en/events.ts';
 
 export const opened: EventFace<'opened'> = {
 	what: 'opened',
@@ -6,5 +7,5 @@ export const opened: EventFace<'opened'> = {
 	reduceDayState: ({ steps }, { step }) => void steps.delete(step),
 	conflictKey: stepMatter,
 	lastWriteWins: true,
-	summary: () => 'open again'
+	summary: EVENTS.opened
 };

@@ -1,8 +1,9 @@
 import type { EventFace } from './types.ts';
+import { HISTORY } from '../../../../words/en/events.ts';
 
 export const pictured: EventFace<'pictured'> = {
 	what: 'pictured',
 	name: 'take a photo of the wall',
-	historyEntry: () => 'A photo of the wall was taken.',
+	historyEntry: HISTORY.pictured,
 	photo: ({ photo }) => photo
 };

@@ -1,5 +1,5 @@
-import { lengthToken } from '../../../base/units/say.ts';
 import { markDone, stepMatter, type EventFace } from './types.ts';
+import { EVENTS } from '../../../../words/en/events.ts';
 
 export const proved: EventFace<'proved'> = {
 	what: 'proved',
@@ -10,5 +10,5 @@ export const proved: EventFace<'proved'> = {
 	},
 	conflictKey: stepMatter,
 	lastWriteWins: true,
-	summary: ({ read, simulated }) => `read ${lengthToken(read)}${simulated ? ', simulated' : ''}`
+	summary: ({ read, simulated = false }) => EVENTS.proved({ read, simulated })
 };

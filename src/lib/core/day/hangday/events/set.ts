@@ -1,5 +1,5 @@
-import { lengthToken } from '../../../base/units/say.ts';
 import { markDone, hookMatter, type EventFace } from './types.ts';
+import { EVENTS } from '../../../../words/en/events.ts';
 
 export const set: EventFace<'set'> = {
 	what: 'set',
@@ -7,6 +7,5 @@ export const set: EventFace<'set'> = {
 	reduceDayState: markDone,
 	conflictKey: hookMatter,
 	lastWriteWins: true,
-	summary: ({ hole, simulated }) =>
-		`set ${lengthToken(hole.x)} along, ${lengthToken(hole.y)} up${simulated ? ', simulated' : ''}`
+	summary: ({ hole: { x, y }, simulated = false }) => EVENTS.set({ x, y, simulated })
 };

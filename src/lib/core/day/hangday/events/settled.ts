@@ -1,6 +1,7 @@
 import { hookWith } from '../../../piece/hangers/index.ts';
 import { ofPiece, type EventFace } from './types.ts';
 import { onWall, withPiece, withPlacement } from './on-project.ts';
+import { EVENTS, HISTORY } from '../../../../words/en/events.ts';
 
 export const settled: EventFace<'settled'> = {
 	what: 'settled',
@@ -22,6 +23,6 @@ export const settled: EventFace<'settled'> = {
 	},
 	conflictKey: ({ pieceId }) => `fix ${pieceId}`,
 	...ofPiece,
-	historyEntry: (_, letter) => `${letter} was fixed another way.`,
-	summary: ({ points }) => `fixed on ${points.length} ${points.length === 1 ? 'point' : 'points'}`
+	historyEntry: (_, letter) => HISTORY.settled({ letter }),
+	summary: ({ points }) => EVENTS.settled({ points: points.length })
 };

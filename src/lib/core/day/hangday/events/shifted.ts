@@ -1,12 +1,7 @@
 import { chooseOn } from '../../../piece/hangers/index.ts';
-import { lengthToken } from '../../../base/units/say.ts';
 import { ofPiece, type EventFace } from './types.ts';
 import { onHanging, unread, withPiece } from './on-project.ts';
-
-const along = (right: number): string =>
-	right === 0
-		? 'levelled'
-		: `levelled, ${lengthToken(Math.abs(right))} further ${right < 0 ? 'left' : 'right'}`;
+import { EVENTS, HISTORY } from '../../../../words/en/events.ts';
 
 export const shifted: EventFace<'shifted'> = {
 	what: 'shifted',
@@ -25,6 +20,6 @@ export const shifted: EventFace<'shifted'> = {
 	},
 	conflictKey: ({ pieceId }) => `along ${pieceId}`,
 	...ofPiece,
-	historyEntry: ({ right }, letter) => `${letter} was ${along(right)}.`,
-	summary: ({ right }) => along(right)
+	historyEntry: ({ right }, letter) => HISTORY.shifted({ letter, right }),
+	summary: ({ right }) => EVENTS.shifted({ right })
 };

@@ -1,4 +1,5 @@
 import { stepMatter, type EventFace } from './types.ts';
+import { EVENTS, HISTORY } from '../../../../words/en/events.ts';
 
 export const skipped: EventFace<'skipped'> = {
 	what: 'skipped',
@@ -7,6 +8,6 @@ export const skipped: EventFace<'skipped'> = {
 		void steps.set(step, { state: 'skipped', at, by, why }),
 	conflictKey: stepMatter,
 	lastWriteWins: true,
-	historyEntry: ({ why }) => `A step was skipped: ${why}.`,
-	summary: ({ why }) => `skipped: ${why}`
+	historyEntry: ({ why }) => HISTORY.skipped({ why }),
+	summary: ({ why }) => EVENTS.skipped({ why })
 };

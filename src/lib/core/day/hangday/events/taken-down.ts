@@ -1,6 +1,7 @@
 import { levelStepId, liftStepId, staysStepId } from '../steps/types.ts';
 import { ofHanging, type EventFace } from './types.ts';
 import { onWall, withPlacement } from './on-project.ts';
+import { EVENTS, HISTORY } from '../../../../words/en/events.ts';
 
 export const takenDown: EventFace<'taken-down'> = {
 	what: 'taken-down',
@@ -25,6 +26,6 @@ export const takenDown: EventFace<'taken-down'> = {
 	},
 	conflictKey: ({ hangingId }) => `down ${hangingId}`,
 	...ofHanging,
-	historyEntry: ({ why }, letter) => `${letter} was taken down${why ? `: ${why}` : ''}.`,
-	summary: ({ why }) => `taken down: ${why || 'no reason given'}`
+	historyEntry: ({ why }, letter) => HISTORY['taken-down']({ letter, why }),
+	summary: ({ why }) => EVENTS['taken-down']({ why })
 };
