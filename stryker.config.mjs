@@ -10,12 +10,16 @@ const ROOMS = {
 const room = ROOMS[process.env.ROOM ?? 'statics'];
 if (!room) throw new Error(`ROOM is one of ${Object.keys(ROOMS).join(', ')}`);
 
-const MOCHA =
-	'npx mocha --no-config --import=tsx --require ./scripts/lib/fixed-seed.mjs --bail --reporter min';
-
 export default {
-	testRunner: 'command',
-	commandRunner: { command: `${MOCHA} "${room}/**/*.test.ts"` },
+	testRunner: 'mocha',
+	plugins: ['@stryker-mutator/mocha-runner'],
+	testRunnerNodeArgs: ['--import=tsx'],
+	mochaOptions: {
+		'no-config': true,
+		spec: [process.env.TESTS ?? `${room}/**/*.test.ts`],
+		require: ['./scripts/lib/fixed-seed.mjs']
+	},
+	coverageAnalysis: 'perTest',
 	mutate: [process.env.FILES ?? `${room}/**/*.ts`, '!**/*.test.ts', '!**/said.ts'],
 	concurrency: 2,
 	timeoutMS: 20_000,

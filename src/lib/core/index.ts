@@ -27,7 +27,7 @@ export { formatForce, formatMass, parseMass } from './base/units/mass.ts';
 export { offerOtherUnit } from './base/units/other-unit.ts';
 export { type LengthUnit, parseLength } from './base/units/parse-length.ts';
 export { readLength } from './base/units/read-length.ts';
-export { lengthToken, say } from './base/units/say.ts';
+export { lengthToken, formatMessage } from './base/units/message.ts';
 export { averageOf } from './readings/average.ts';
 export { bitIn, fixingOf, fixings, holdingIn } from './catalogue/details/index.ts';
 export {

@@ -2,7 +2,7 @@ import Papa from 'papaparse';
 import {
 	BAG_GROUPS,
 	formatForce,
-	say,
+	formatMessage,
 	stylesOf,
 	type BagItem,
 	type HouseRules
@@ -18,7 +18,7 @@ export function bagCsv(
 	return Papa.unparse(
 		items.map((item) => ({
 			group: BAG_GROUPS[item.group],
-			what: say(item.name, lead),
+			what: formatMessage(item.name, lead),
 			'rated at least':
 				item.rated === null ? '' : formatForce(item.rated, lead.unit === 'mm' ? 'kg' : 'lb'),
 			used: item.count ?? '',

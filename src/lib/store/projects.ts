@@ -4,7 +4,7 @@ import { dbFor, isDemo, ownDb, type ProjectRow } from './db.ts';
 import { takenUp } from './journal.ts';
 import { slotsOf } from './journal-slots.ts';
 import { newId } from './new-id.ts';
-import { unsound } from './sound.ts';
+import { validateForSave } from './validate-for-save.ts';
 import { holdPhotos } from './photo-lock.ts';
 
 /** A project in the list of recent ones; one that cannot be read is listed with why, and as it is kept. */
@@ -84,7 +84,7 @@ async function takeUp(row: Omit<Loaded, 'unwritten'>): Promise<Loaded> {
 
 /** Writes a project as new, or over what is there; one that cannot be written is held while the window is open. */
 export async function keepProject(project: Project): Promise<Result<string>> {
-	const refused = unsound(project);
+	const refused = validateForSave(project);
 	if (refused) return refused;
 	const stamp = newId();
 	try {
@@ -102,7 +102,7 @@ export async function rewriteProject(
 	known: string,
 	next: string
 ): Promise<Result<null>> {
-	const refused = unsound(project);
+	const refused = validateForSave(project);
 	if (refused) return refused;
 	const { projects } = dbFor(project.id);
 	try {

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { CircleAlert, Info, OctagonX } from '@lucide/svelte';
-	import { say, type Caution, type Styles } from '$lib/core/index.ts';
+	import { formatMessage, type Caution, type Styles } from '$lib/core/index.ts';
 
 	let { cautions, styles }: { cautions: readonly Caution[]; styles: Styles } = $props();
 
@@ -15,8 +15,8 @@
 			<Icon size={20} aria-hidden="true" />
 			<p>
 				<strong>{words[caution.grade]}.</strong>
-				{say(caution.message, styles.lead)}
-				{say(caution.remedy, styles.lead)}
+				{formatMessage(caution.message, styles.lead)}
+				{formatMessage(caution.remedy, styles.lead)}
 			</p>
 		</li>
 	{/each}

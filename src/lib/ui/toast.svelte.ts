@@ -38,11 +38,11 @@ class Notices {
 		void this.#show(({ toast }) => toast.dismiss(WORKING));
 	}
 
-	async #show(say: (sonner: Sonner) => void): Promise<void> {
+	async #show(formatMessage: (sonner: Sonner) => void): Promise<void> {
 		this.#sonner ??= import('svelte-sonner');
 		const sonner = await this.#sonner;
 		this.Toaster = sonner.Toaster;
-		say(sonner);
+		formatMessage(sonner);
 	}
 }
 

@@ -6,7 +6,7 @@
 		formatLength,
 		HIDDEN_KINDS,
 		PROBE_TOOLS,
-		say,
+		formatMessage,
 		stylesOf,
 		usualHouseRules,
 		type HiddenKind,
@@ -122,9 +122,9 @@
 					Show what the app makes of it
 				</label>
 				{#if advised}
-					<p class="small-note" data-testid="advice">{say(bonesSaid(watch.bones), styles.lead)}</p>
+					<p class="small-note" data-testid="advice">{formatMessage(bonesSaid(watch.bones), styles.lead)}</p>
 					{#if probe}
-						<p class="small-note">{say(probe.why, styles.lead)}</p>
+						<p class="small-note">{formatMessage(probe.why, styles.lead)}</p>
 						<button
 							class="btn btn-sm"
 							type="button"

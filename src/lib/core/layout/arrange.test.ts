@@ -326,13 +326,13 @@ describe('the score', () => {
 
 	it('is without fault for a level row on its axis, with the wished gaps', () => {
 		const { parts, total } = row();
-		expect(parts).deep.include({ balance: 0, gaps: 0, outline: 0, eye: 0, nearly: 0, bones: null });
+		expect(parts).deep.include({ balance: 0, gaps: 0, outline: 0, height: 0, alignment: 0, studs: null });
 		expect(total).below(0.1);
 	});
 
 	it('lets the better wall win, each fault in its own part', () => {
 		const fault = (
-			part: 'balance' | 'gaps' | 'outline' | 'eye' | 'nearly',
+			part: 'balance' | 'gaps' | 'outline' | 'height' | 'alignment',
 			worse: ReturnType<typeof row>
 		) => {
 			expect(worse.parts[part]!, part).above(row().parts[part]!);
@@ -347,11 +347,11 @@ describe('the score', () => {
 			row((place, index) => ({ ...place, x: place.x + (index - 2) * 40 }))
 		);
 		fault(
-			'eye',
+			'height',
 			row((place) => ({ ...place, y: place.y + 200 }))
 		);
 		fault(
-			'nearly',
+			'alignment',
 			row((place, index) => ({ ...place, y: place.y + (index === 2 ? 7 : 0) }))
 		);
 		fault(
@@ -375,9 +375,9 @@ describe('the score', () => {
 		const places = items.map(({ id }, index) => ({ id, x: 900 + index * 450, y: 1200 }));
 		// Hooks of the first piece at 950 and 1250.
 		const met = scoreOf(places, { ...task, items: heavy, studs: [950, 1250] });
-		expect(met.parts.bones).closeTo(0.8, 1e-9);
+		expect(met.parts.studs).closeTo(0.8, 1e-9);
 		const light = scoreOf(places, { ...task, studs: [950, 1250] });
-		expect(light.parts.bones).equal(null);
+		expect(light.parts.studs).equal(null);
 	});
 
 	it('weighs dark more than light, and spreads colours and orientations', () => {
@@ -393,7 +393,7 @@ describe('the score', () => {
 		// Both dark ones on the left, one of each kind on either side.
 		expect(at('ACBD', coloured).balance!).above(at('ABDC', coloured).balance! + 0.1);
 		expect(at('ACBD', coloured).colours!).above(at('ABDC', coloured).colours! + 0.1);
-		expect(at('ABCD', coloured).turns!).above(at('ACDB', coloured).turns! + 0.1);
+		expect(at('ABCD', coloured).orientation!).above(at('ACDB', coloured).orientation! + 0.1);
 		expect(at('ABCD', tall).colours).equal(null);
 		expect(
 			at(

@@ -13,10 +13,10 @@ const COUNTS: Record<ScorePart, number> = {
 	outline: 2,
 	spread: 1,
 	colours: 1,
-	turns: 1,
-	eye: 2,
-	nearly: 3,
-	bones: 2
+	orientation: 1,
+	height: 2,
+	alignment: 3,
+	studs: 2
 };
 
 /** Faults by part, 0 for none up to 1; null where a part does not apply. */
@@ -46,10 +46,10 @@ export function scoreOf(
 		outline: rects.length < 3 ? null : outline(rects, box, gap),
 		spread: rects.length < 4 ? null : spread(rects, box),
 		colours: colours(hung, box),
-		turns: turns(rects, box),
-		eye: capped(Math.abs(centreY(box) - axis.y) / 300),
-		nearly: rects.length < 2 ? null : nearly(rects),
-		bones: bones(hung, studs, heavy)
+		orientation: orientation(rects, box),
+		height: capped(Math.abs(centreY(box) - axis.y) / 300),
+		alignment: rects.length < 2 ? null : nearlyInLine(rects),
+		studs: onStuds(hung, studs, heavy)
 	};
 	let [sum, counted] = [0, 0];
 	for (const part of SCORE_PARTS) {
@@ -146,14 +146,14 @@ function colours(hung: readonly Hung[], box: Rect): number | null {
 }
 
 /** Of upright and wide pieces; null where there are not two of each. */
-function turns(rects: readonly Rect[], box: Rect): number | null {
+function orientation(rects: readonly Rect[], box: Rect): number | null {
 	const upright = rects.filter(({ width, height }) => height > width);
 	const wide = rects.filter(({ width, height }) => width > height);
 	return upright.length < 2 || wide.length < 2 ? null : apart(upright, wide, box);
 }
 
 /** Neighbours whose tops, bottoms or middles (or sides) are nearly in line, for each piece. */
-function nearly(rects: readonly Rect[]): number {
+function nearlyInLine(rects: readonly Rect[]): number {
 	let slips = 0;
 	for (let index = 0; index < rects.length; index++)
 		for (let next = index + 1; next < rects.length; next++) {
@@ -180,7 +180,7 @@ function isSlip(low: number, high: number): boolean {
 /** Farther apart than this two pieces are no neighbours to the eye, mm. From memory. */
 const NEIGHBOUR = 200;
 
-function bones(hung: readonly Hung[], studs: readonly number[], heavyFrom: number): number | null {
+function onStuds(hung: readonly Hung[], studs: readonly number[], heavyFrom: number): number | null {
 	const heavy = hung.filter(({ item }) => (item.weight ?? 0) >= heavyFrom);
 	if (studs.length === 0 || heavy.length === 0) return null;
 	const hooks = heavy.flatMap(({ item, rect }) =>

@@ -1,5 +1,5 @@
 import { centreX, centreY, right, top, type Rect } from '../base/geometry/rect.ts';
-import { seenFrom } from '../../words/en/layout.ts';
+import { seenAtEase } from '../../words/en/layout.ts';
 
 /** Eyes to look at a wall with, mm above the floor. From memory of common body measures, shoes on. */
 export const EYES = {
@@ -30,7 +30,7 @@ export function lookAt(group: Rect, eye: { x: number; height: number; distance: 
 	const away = Math.hypot(centreX(group) - eye.x, eye.distance);
 	const above = (Math.atan2(centreY(group) - eye.height, away) * 180) / Math.PI;
 	const upright = angle(top(group) - eye.height) - angle(group.y - eye.height);
-	const said = seenFrom({
+	const said = seenAtEase({
 		high: above > AT_EASE.up,
 		low: above < -AT_EASE.up,
 		wide: across > 2 * AT_EASE.across

@@ -85,7 +85,7 @@ describe('arranging a wall of a project', () => {
 			if (!found.ok) throw new Error(`${style}: ${found.error.message}`);
 			for (const { placements, scores } of found.value.candidates) {
 				expect(Math.min(...placements.map(({ y }) => y)), style).closeTo(wanted.bottom!, 1e-9);
-				expect(scores.parts.eye).equal(0);
+				expect(scores.parts.height).equal(0);
 			}
 		}
 	});

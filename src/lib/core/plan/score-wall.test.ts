@@ -17,13 +17,13 @@ describe('the score of a wall as it hangs', () => {
 	const { plan, score } = of(DEMO);
 
 	it('finds a row on the centre line without fault of height or of clean lines', () => {
-		expect(score!.parts).include({ eye: 0, nearly: 0 });
+		expect(score!.parts).include({ height: 0, alignment: 0 });
 	});
 
 	it('falls when one hangs a slip lower', () => {
 		const lower = movePieces('net-loft', [{ id: 'piece-u', dx: 0, dy: -6 }], plan.pieces);
 		const slipped = of(preview(DEMO, lower)).score!;
-		expect(slipped.parts.nearly!).above(0);
+		expect(slipped.parts.alignment!).above(0);
 		expect(slipped.total).above(score!.total);
 	});
 
@@ -40,7 +40,7 @@ describe('the score of a wall as it hangs', () => {
 	});
 
 	it('minds colours once they are known, studs once they are found, and is none without pieces', () => {
-		const known = (project: Project, part: 'colours' | 'bones', studs: number[] = []) =>
+		const known = (project: Project, part: 'colours' | 'studs', studs: number[] = []) =>
 			of(project, 'stair-hall', studs).score!.parts[part];
 		expect(known(DEMO, 'colours')).within(0, 1);
 		const unsaid = setPieces(
@@ -48,11 +48,11 @@ describe('the score of a wall as it hangs', () => {
 			{ colour: '' }
 		);
 		expect(known(preview(DEMO, unsaid), 'colours')).equal(null);
-		expect(known(DEMO, 'bones')).equal(null);
+		expect(known(DEMO, 'studs')).equal(null);
 		// The mirror’s hooks lie 5 in on either side of 84.
 		const hooks = [(84 - 5) * 25.4, (84 + 5) * 25.4];
-		expect(known(DEMO, 'bones', hooks)).equal(0);
-		expect(known(DEMO, 'bones', [hooks[0]!])).equal(0.5);
+		expect(known(DEMO, 'studs', hooks)).equal(0);
+		expect(known(DEMO, 'studs', [hooks[0]!])).equal(0.5);
 		const bare = { ...plan, pieces: [] };
 		expect(scoreOnWall(DEMO, DEMO.walls[2]!, bare, [])).equal(null);
 	});

@@ -7,7 +7,7 @@
 		anchorsOn,
 		itemOf,
 		placementsOf,
-		say,
+		formatMessage,
 		arrangeRequestFor,
 		usualRegion,
 		formatLength,
@@ -237,7 +237,7 @@
 	{#if ideas.failed}
 		<WorkFailed cause={ideas.failed} onretry={() => ideas.retry()} />
 	{:else if ideas.trouble}
-		<p class="trouble" role="alert">{say(failureNaming(ideas.trouble, letterOf), styles.lead)}</p>
+		<p class="trouble" role="alert">{formatMessage(failureNaming(ideas.trouble, letterOf), styles.lead)}</p>
 		<div class="acts" data-testid="remedies">
 			{#each ideas.remedies as remedy, index (index)}
 				<button class="btn btn-xs" type="button" onclick={() => take(remedy)}>

@@ -2,7 +2,7 @@
 	import { Wand2 } from '@lucide/svelte';
 	import {
 		lookAgain,
-		say,
+		formatMessage,
 		type LayoutIssue,
 		type Styles,
 		type Wall,
@@ -40,7 +40,7 @@
 				onpointerenter={() => (view.highlightedIssue = glance)}
 				onpointerleave={() => (view.highlightedIssue = null)}
 			>
-				<span>{say(glance.says, styles.lead)}</span>
+				<span>{formatMessage(glance.says, styles.lead)}</span>
 				{#if glance.fix}
 					<button
 						class="btn btn-xs"
@@ -50,10 +50,10 @@
 						onclick={() => mend(glance)}
 					>
 						<Wand2 size={13} aria-hidden="true" />
-						{say(glance.fix.label, styles.lead)}
+						{formatMessage(glance.fix.label, styles.lead)}
 					</button>
 				{:else if glance.notOffered}
-					<span class="small-note">{say(glance.notOffered, styles.lead)}</span>
+					<span class="small-note">{formatMessage(glance.notOffered, styles.lead)}</span>
 				{/if}
 			</li>
 		{/each}

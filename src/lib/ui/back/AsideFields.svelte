@@ -3,7 +3,7 @@
 		canBeNothing,
 		hangerOf,
 		hungPiece,
-		say,
+		formatMessage,
 		type Caution,
 		type Failure,
 		type Piece,
@@ -31,7 +31,7 @@
 	function said(key: string): string | null {
 		if (trouble?.path === key) return trouble.message;
 		const warned = cautions.find(({ path, grade }) => path === key && grade !== 'note');
-		return warned ? say(`${warned.message} ${warned.remedy}`, styles.lead) : null;
+		return warned ? formatMessage(`${warned.message} ${warned.remedy}`, styles.lead) : null;
 	}
 </script>
 

@@ -4,7 +4,7 @@
 		canBeNothing,
 		hangerOf,
 		kindOf,
-		say,
+		formatMessage,
 		type Back,
 		type Caution,
 		type Failure,
@@ -224,7 +224,7 @@
 				class={['at', warned && 'warned', warned?.grade]}
 				style:left="{x}px"
 				style:top="{y}px"
-				title={warned && say(`${warned.message} ${warned.remedy}`, styles.lead)}
+				title={warned && formatMessage(`${warned.message} ${warned.remedy}`, styles.lead)}
 			>
 				<LengthField
 					compact

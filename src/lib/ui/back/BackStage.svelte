@@ -3,7 +3,7 @@
 		hangerOf,
 		hangPiece,
 		hungPiece,
-		say,
+		formatMessage,
 		type Piece,
 		type PlannedPiece,
 		type Styles
@@ -37,7 +37,7 @@
 	{:else}
 		<p class="help">
 			Click a number and type what the tape says.
-			{say(hangerOf(piece.back).prompt?.(piece.back) ?? '', styles.lead)}
+			{formatMessage(hangerOf(piece.back).prompt?.(piece.back) ?? '', styles.lead)}
 		</p>
 	{/if}
 	<div class="drawing">

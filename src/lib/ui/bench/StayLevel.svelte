@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { Anchor, CircleCheck, CircleAlert } from '@lucide/svelte';
-	import { say, stayLevel, type HangSolution, type Styles } from '$lib/core/index.ts';
+	import { formatMessage, stayLevel, type HangSolution, type Styles } from '$lib/core/index.ts';
 
 	let { hung, styles }: { hung: HangSolution; styles: Styles } = $props();
 
@@ -18,7 +18,7 @@
 	<answer.icon size={18} aria-hidden="true" />
 	<strong>{answer.text}</strong>
 </p>
-<p>{say(level.says, styles.lead)}</p>
+<p>{formatMessage(level.says, styles.lead)}</p>
 <ul>
 	{#each level.advice as line (line)}<li>{line}</li>{/each}
 </ul>

@@ -12,7 +12,7 @@
 		LIGHT_LIMITS,
 		luxOn,
 		nearIt,
-		say,
+		formatMessage,
 		spotFor,
 		type Fades,
 		type Piece,
@@ -134,8 +134,8 @@
 {/if}
 {#each near as caution, index (index)}
 	<p class="small-note">
-		{say(caution.message, styles.lead)}
-		{say(caution.remedy, styles.lead)}
+		{formatMessage(caution.message, styles.lead)}
+		{formatMessage(caution.remedy, styles.lead)}
 	</p>
 {/each}
 {#if lamp}

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { say, timelineOf, type Styles } from '$lib/core/index.ts';
+	import { formatMessage, timelineOf, type Styles } from '$lib/core/index.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
 	import { photoUrls } from '../photo-urls.svelte.ts';
 	import { getView } from '../view.svelte.ts';
@@ -48,13 +48,13 @@
 			<li>
 				{#if pieceId}
 					<button type="button" onclick={() => view.select(pieceId)}>
-						{say(says, styles.lead)}
+						{formatMessage(says, styles.lead)}
 					</button>
 				{:else}
-					{say(says, styles.lead)}
+					{formatMessage(says, styles.lead)}
 				{/if}
 				{#if by}<span class="by">{by}</span>{/if}
-				{#if url}<img src={url} alt="{say(says, styles.lead)} {day}" />{/if}
+				{#if url}<img src={url} alt="{formatMessage(says, styles.lead)} {day}" />{/if}
 			</li>
 		{/each}
 	</ol>

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { mayHaveStuds, say, substrateOf, type Styles, type Wall } from '$lib/core/index.ts';
+	import { mayHaveStuds, formatMessage, substrateOf, type Styles, type Wall } from '$lib/core/index.ts';
 	import { bonesSaid } from '../survey/bones-said.ts';
 	import { getBones } from '../survey/bones.svelte.ts';
 
@@ -14,7 +14,7 @@
 </script>
 
 <p class="bones" role="note">
-	{say(said, styles.lead)}
+	{formatMessage(said, styles.lead)}
 	Hatched: where cables and pipes are likely. It is a hint, never permission to drill elsewhere.
 </p>
 

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { BAG_GROUPS, formatForce, say, type BagItem, type Styles } from '$lib/core/index.ts';
+	import { BAG_GROUPS, formatForce, formatMessage, type BagItem, type Styles } from '$lib/core/index.ts';
 
 	interface Props {
 		items: readonly BagItem[];
@@ -32,7 +32,7 @@
 					/>
 					<span class="count measure">{item.count === null ? '' : item.count + item.spare}</span>
 					<span class="what">
-						{say(item.name, styles.lead)}{item.rated === null
+						{formatMessage(item.name, styles.lead)}{item.rated === null
 							? ''
 							: `, rated ${formatForce(item.rated, unit)} or more`}
 						<span class="for">

@@ -3,7 +3,7 @@
 		formatForce,
 		GROUNDS,
 		hookOf,
-		say,
+		formatMessage,
 		TOOLS,
 		type Styles,
 		type FixingOption
@@ -57,20 +57,20 @@
 		<summary>Why, and how</summary>
 		<ul class="considered">
 			{#each way.considered as { costs, says }, index (index)}
-				<li class:against={costs > 0}>{say(says, styles.lead)}</li>
+				<li class:against={costs > 0}>{formatMessage(says, styles.lead)}</li>
 			{/each}
 		</ul>
 		{#each lines as { hook, ground, use, load } (`${hook} ${ground}`)}
 			<p class="line">
 				In {GROUNDS[ground]} each carries
 				<span class="measure">{formatForce(load.down, unit)}</span> and may carry
-				<span class="measure">{formatForce(use.allowedLoad, unit)}</span>: {say(
+				<span class="measure">{formatForce(use.allowedLoad, unit)}</span>: {formatMessage(
 					use.explanation,
 					styles.lead
 				)}.
 			</p>
 		{/each}
-		<p class="line"><strong>Level:</strong> {say(way.heldLevelBy, styles.lead)}</p>
+		<p class="line"><strong>Level:</strong> {formatMessage(way.heldLevelBy, styles.lead)}</p>
 		{#each lines as { hook, ground } (`${hook} ${ground}`)}
 			<FixingSheet kind={hook} {ground} {styles} />
 		{/each}

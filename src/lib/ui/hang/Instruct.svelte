@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { Snippet } from 'svelte';
-	import { say, type Instruction, type Styles } from '$lib/core/index.ts';
+	import { formatMessage, type Instruction, type Styles } from '$lib/core/index.ts';
 
 	interface Props {
 		told: Instruction;
@@ -12,8 +12,8 @@
 </script>
 
 <div class={['told', told.fine && 'fine']} role="status">
-	<p class="one">{say(told.says, styles.lead)}</p>
-	{#if told.or}<p>{say(told.or, styles.lead)}</p>{/if}
+	<p class="one">{formatMessage(told.says, styles.lead)}</p>
+	{#if told.or}<p>{formatMessage(told.or, styles.lead)}</p>{/if}
 	{#if children}<div class="acts">{@render children()}</div>{/if}
 </div>
 

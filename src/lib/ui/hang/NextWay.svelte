@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { PieceFix, Styles } from '$lib/core/index.ts';
-	import { say } from '$lib/core/index.ts';
+	import { formatMessage } from '$lib/core/index.ts';
 
 	interface Props {
 		letter: string;
@@ -22,7 +22,7 @@
 	/** What speaks for or against it most. */
 	const reason = (way: (typeof ways)[number]['way']) =>
 		way.considered
-			.map(({ says }) => say(says, styles.lead))
+			.map(({ says }) => formatMessage(says, styles.lead))
 			.slice(0, 2)
 			.join(' ');
 </script>

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { say, type LengthStyle, type OddReading } from '$lib/core/index.ts';
+	import { formatMessage, type LengthStyle, type OddReading } from '$lib/core/index.ts';
 
 	interface Props {
 		/** What is asked about once; null for nothing. */
@@ -20,7 +20,7 @@
 
 {#if odd !== null}
 	<p role="alert">
-		{say(odd.says, style)}
+		{formatMessage(odd.says, style)}
 		{#if !odd.refused}
 			<button type="button" aria-pressed={kept} onclick={() => (kept = !kept)}>
 				{kept ? 'Kept' : 'Yes, keep it'}

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { page } from '$app/state';
-	import { provedBy, say, type DayProof } from '$lib/core/index.ts';
+	import { provedBy, formatMessage, type DayProof } from '$lib/core/index.ts';
 	import { projectPath } from '../paths.ts';
 	import BigMeasure from './BigMeasure.svelte';
 	import Foot from './Foot.svelte';
@@ -38,7 +38,7 @@
 >
 	{#if verdict}
 		<p class={['verdict', !verdict.agrees && 'off']} role="status">
-			{say(verdict.says, day.styles.lead)}
+			{formatMessage(verdict.says, day.styles.lead)}
 			{#if !verdict.agrees}
 				<a href={projectPath(page.params.project!, page.params.wall!, 'survey')}>Open Survey</a>
 			{/if}

@@ -1,11 +1,11 @@
 <script lang="ts">
-	import { say, type Styles } from '$lib/core/index.ts';
+	import { formatMessage, type Styles } from '$lib/core/index.ts';
 
 	let { says, styles }: { says: readonly string[]; styles: Styles } = $props();
 </script>
 
 <ul>
-	{#each says as line (line)}<li>{say(line, styles.lead)}</li>{/each}
+	{#each says as line (line)}<li>{formatMessage(line, styles.lead)}</li>{/each}
 </ul>
 
 <style>

@@ -5,7 +5,7 @@
 		hooksInstruction,
 		hookWasSet,
 		oddReading,
-		say,
+		formatMessage,
 		type Mark,
 		type PlannedHook,
 		type Use
@@ -99,7 +99,7 @@
 {/if}
 {#if !told.fine}
 	<p class="told" role="status">
-		<strong>{say(told.says, styles.lead)}</strong>
+		<strong>{formatMessage(told.says, styles.lead)}</strong>
 		{told.or}
 	</p>
 {/if}

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
-	import { bothUnits, say, type Paper, type Styles } from '$lib/core/index.ts';
+	import { bothUnits, formatMessage, type Paper, type Styles } from '$lib/core/index.ts';
 	import { setPaper } from '$lib/store/commands/index.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
 	import LengthField from '../field/LengthField.svelte';
@@ -63,7 +63,7 @@
 {:else if !cutter.answer}
 	<p class="small-note" role="status">Laying them out…</p>
 {:else if !cutter.answer.ok}
-	<p class="trouble" role="alert">{say(cutter.answer.error.message, styles.lead)}</p>
+	<p class="trouble" role="alert">{formatMessage(cutter.answer.error.message, styles.lead)}</p>
 {:else}
 	{@const { rolls, length } = cutter.answer.value}
 	<p>

@@ -3,7 +3,7 @@
 		formatLength,
 		hangerOf,
 		hungPiece,
-		say,
+		formatMessage,
 		tapeStrip,
 		type HangSolution,
 		type Piece,
@@ -48,7 +48,7 @@
 <details>
 	<summary>Step by step</summary>
 	<ol>
-		{#each steps as step (step)}<li>{say(step, styles.lead)}</li>{/each}
+		{#each steps as step (step)}<li>{formatMessage(step, styles.lead)}</li>{/each}
 	</ol>
 </details>
 

@@ -9,7 +9,7 @@
 		narrowing,
 		pieceEstimate,
 		PROFILES,
-		say,
+		formatMessage,
 		usualBuild,
 		type Build,
 		type Piece,
@@ -189,7 +189,7 @@
 			{piece.weight === null
 				? 'Loads are reckoned with the high end.'
 				: 'The scale’s figure is used.'}
-			{say(narrowing(estimate), styles.lead)}
+			{formatMessage(narrowing(estimate), styles.lead)}
 		</p>
 		<button
 			class="btn justify-self-start btn-ghost btn-sm"

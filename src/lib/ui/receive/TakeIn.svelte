@@ -4,7 +4,7 @@
 		eventFace,
 		mayTakePlan,
 		mergeDay,
-		say,
+		formatMessage,
 		stepTitles,
 		stylesOf,
 		type DayEvent,
@@ -51,7 +51,7 @@
 
 	const count = (number: number, one: string, many: string) =>
 		`${number} ${number === 1 ? one : many}`;
-	const inShort = (event: DayEvent) => say(eventFace(event).summary?.(event) ?? '', lead);
+	const inShort = (event: DayEvent) => formatMessage(eventFace(event).summary?.(event) ?? '', lead);
 	const at = (moment: string) => format(moment, 'd MMM, HH:mm');
 </script>
 

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { say, type Gathered, type Styles } from '$lib/core/index.ts';
+	import { formatMessage, type Gathered, type Styles } from '$lib/core/index.ts';
 
 	let { cautions, styles }: { cautions: readonly Gathered[]; styles: Styles } = $props();
 
@@ -10,7 +10,7 @@
 {#each cautions as each, index (index)}
 	<li>
 		<strong>{whose(each)}.</strong>
-		{say(each.caution.message, styles.lead)}
-		{say(each.caution.remedy, styles.lead)}
+		{formatMessage(each.caution.message, styles.lead)}
+		{formatMessage(each.caution.remedy, styles.lead)}
 	</li>
 {/each}

@@ -3,7 +3,7 @@
 	import {
 		inspectionOf,
 		LIVING_WITH,
-		say,
+		formatMessage,
 		STANDING_CAUTIONS,
 		type Gathered,
 		type PlaceFact,
@@ -56,7 +56,7 @@
 	<GatheredCautions cautions={stops} {styles} />
 	{#each LIVING_WITH as text (text)}<li>{text}</li>{/each}
 	{#each STANDING_CAUTIONS as { message, remedy } (message)}
-		<li>{say(message, styles.lead)} {say(remedy, styles.lead)}</li>
+		<li>{formatMessage(message, styles.lead)} {formatMessage(remedy, styles.lead)}</li>
 	{/each}
 </ul>
 <Signatures lines={['Handed over by', 'Date', 'Taken over by']} />

@@ -7,7 +7,7 @@
 		HINT_WORDS,
 		mayHaveStuds,
 		PITCHES,
-		say,
+		formatMessage,
 		substrateOf,
 		WORTH_A_NAIL,
 		type HintKind,
@@ -48,13 +48,13 @@
 {:else}
 	{#if watch.failed}<WorkFailed cause={watch.failed} onretry={() => watch.retry()} />{/if}
 	<p class="said" aria-live="polite" data-testid="bones-said">
-		{say(bonesSaid(watch.bones), styles.lead)}
+		{formatMessage(bonesSaid(watch.bones), styles.lead)}
 	</p>
 	{#if probe && probe.gain >= WORTH_A_NAIL}
 		<p class="small-note" data-testid="next-probe">
 			{estimate?.known ? 'To be surer, try' : 'Try'} a thin nail at
 			<strong class="measure">{formatLength(probe.x, coarser(styles.lead))}</strong>
-			from the left, low down. {say(probe.why, styles.lead)}
+			from the left, low down. {formatMessage(probe.why, styles.lead)}
 		</p>
 	{/if}
 	<fieldset class="my-2">
@@ -65,7 +65,7 @@
 					type="button"
 					class="tool"
 					aria-pressed={view.tool === kind}
-					title={say(HINT_WORDS[kind].tells, styles.lead)}
+					title={formatMessage(HINT_WORDS[kind].tells, styles.lead)}
 					onclick={() => pick(kind)}
 				>
 					<svg width="22" height="22" viewBox="-11 -11 22 22" aria-hidden="true">
@@ -76,7 +76,7 @@
 			{/each}
 		</div>
 		{#if view.tool}
-			<p class="small-note">{say(HINT_WORDS[view.tool].tells, styles.lead)} Escape puts it away.</p>
+			<p class="small-note">{formatMessage(HINT_WORDS[view.tool].tells, styles.lead)} Escape puts it away.</p>
 		{/if}
 	</fieldset>
 	{#if session.simulates}<SensorReading {wall} {styles} />{/if}
@@ -117,7 +117,7 @@
 	<summary class="cursor-pointer font-semibold">Where not to drill</summary>
 	<ul class="runs small-note">
 		{#each plan.runs as run, index (index)}
-			<li>{run.grade === 'stop' ? 'Stop' : 'Care'}: {say(run.what, styles.lead)}.</li>
+			<li>{run.grade === 'stop' ? 'Stop' : 'Care'}: {formatMessage(run.what, styles.lead)}.</li>
 		{/each}
 	</ul>
 	<p class="small-note">

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { Trash2 } from '@lucide/svelte';
-	import { faceOf, say, type Feature, type Styles } from '$lib/core/index.ts';
+	import { faceOf, formatMessage, type Feature, type Styles } from '$lib/core/index.ts';
 	import { answerFeature, removeFeature, setFeature } from '$lib/store/commands/index.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
 	import ChoiceField from '../field/ChoiceField.svelte';
@@ -96,7 +96,7 @@
 		<p class="field-label">What it forbids: a piece in its way is told</p>
 		<ul class="small-note wants">
 			{#each wants as { message, remedy }, index (index)}
-				<li>{say(message, styles.lead)} {say(remedy, styles.lead)}</li>
+				<li>{formatMessage(message, styles.lead)} {formatMessage(remedy, styles.lead)}</li>
 			{/each}
 		</ul>
 	{/if}

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import {
 		BOARDS,
-		say,
+		formatMessage,
 		substrateOf,
 		substrates,
 		SURFACES,
@@ -48,7 +48,7 @@
 		{/each}
 	</select>
 </label>
-<p class="small-note my-1">{say(substrate.tell, styles.lead)}</p>
+<p class="small-note my-1">{formatMessage(substrate.tell, styles.lead)}</p>
 {#if substrate.board}
 	<label class="block">
 		<span class="field-label">Thickness of the board</span>
@@ -123,7 +123,7 @@
 <h3 class="mt-3 mb-1 text-lg">What it asks</h3>
 <ul class="asks small-note">
 	{#each [...substrate.asks, surfaces[made.surface].asks] as ask (ask)}
-		<li>{say(ask, styles.lead)}</li>
+		<li>{formatMessage(ask, styles.lead)}</li>
 	{/each}
 </ul>
 <div class="mt-2"><CautionList cautions={plan.wallCautions} {styles} /></div>

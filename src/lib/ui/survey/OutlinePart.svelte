@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { ArrowDown, ArrowUp } from '@lucide/svelte';
-	import { rakeOf, say, type Stairs, type Styles, type Wall } from '$lib/core/index.ts';
+	import { rakeOf, formatMessage, type Stairs, type Styles, type Wall } from '$lib/core/index.ts';
 	import { reorderWall, setWall } from '$lib/store/commands/index.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
 	import LengthField from '../field/LengthField.svelte';
@@ -196,7 +196,7 @@
 		/>
 	</div>
 	<p class="small-note">
-		The flight climbs at {rakeOf(stairs).toFixed(1)}°, {say(
+		The flight climbs at {rakeOf(stairs).toFixed(1)}°, {formatMessage(
 			`{${stairs.rise * stairs.steps} mm} over {${stairs.going * stairs.steps} mm}`,
 			styles.lead
 		)}. “Floor here” is the tread below a mark.

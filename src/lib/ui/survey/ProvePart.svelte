@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { Check, TriangleAlert } from '@lucide/svelte';
-	import { formatLength, proofsOf, say, type Styles, type Wall } from '$lib/core/index.ts';
+	import { formatLength, proofsOf, formatMessage, type Styles, type Wall } from '$lib/core/index.ts';
 	import { setWall } from '$lib/store/commands/index.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
 	import LengthField from '../field/LengthField.svelte';
@@ -37,7 +37,7 @@
 						size={18}
 						aria-hidden="true"
 					/>{/if}
-				{say(verdict.text, styles.lead)}
+				{formatMessage(verdict.text, styles.lead)}
 			</p>
 		{/if}
 	</div>

@@ -4,7 +4,7 @@
 		formatLength,
 		lengthToken,
 		NINETY,
-		say,
+		formatMessage,
 		SURE,
 		type StudEstimate,
 		type Styles,
@@ -69,16 +69,16 @@
 </table>
 <p class="small-note">
 	{#if estimate.lean}
-		They lean {say(lengthToken(Math.abs(estimate.lean.perMetre)), styles.lead)} to the {estimate
+		They lean {formatMessage(lengthToken(Math.abs(estimate.lean.perMetre)), styles.lead)} to the {estimate
 			.lean.perMetre > 0
 			? 'right'
-			: 'left'} for each metre up; places are told at {say(
+			: 'left'} for each metre up; places are told at {formatMessage(
 			lengthToken(estimate.lean.at),
 			styles.lead
 		)}.
 	{/if}
 	{#if second}
-		Next best: {say(lengthToken(second.pitch), styles.lead)} apart, chance {Math.floor(
+		Next best: {formatMessage(lengthToken(second.pitch), styles.lead)} apart, chance {Math.floor(
 			second.chance * 100
 		)} %.
 	{/if}

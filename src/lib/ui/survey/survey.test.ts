@@ -1,6 +1,6 @@
 import { expect } from 'chai';
 import {
-	say,
+	formatMessage,
 	solveBones,
 	startWall,
 	studFacts,
@@ -82,7 +82,7 @@ describe('what an instrument shows', () => {
 
 describe('what the hints come to, in words', () => {
 	const solved = (facts: Partial<Wall>) => solveBones(studFacts({ ...wall, ...facts }));
-	const words = (facts: Partial<Wall>) => say(bonesSaid(solved(facts)), styles.lead);
+	const words = (facts: Partial<Wall>) => formatMessage(bonesSaid(solved(facts)), styles.lead);
 
 	it('is never a false certainty', () => {
 		expect(bonesSaid(null)).equal('Looking at the hints.');

@@ -33,7 +33,7 @@ export const FAILURES = {
 };
 
 /** What the neck has to say of a group, seen from a place; empty where it is at ease. */
-export const seenFrom = ({
+export const seenAtEase = ({
 	high,
 	low,
 	wide

@@ -1,6 +1,6 @@
 import { expect } from 'chai';
 import { formatLength, roundToTick, ticksOf, type LengthStyle } from './format-length.ts';
-import { say, lengthToken } from './say.ts';
+import { formatMessage, lengthToken } from './message.ts';
 
 const sixteenths: LengthStyle = { unit: 'in', denominator: 16 };
 const inch = (value: number) => value * 25.4;
@@ -46,7 +46,7 @@ describe('formatLength', () => {
 describe('say', () => {
 	it('writes the lengths of a sentence in the reader’s units', () => {
 		const text = `It hangs ${lengthToken(25.4)} too high, not ${lengthToken(-1e-7)}.`;
-		expect(say(text, sixteenths)).equal('It hangs 1" too high, not 0".');
-		expect(say(text, { unit: 'mm', decimals: 0 })).equal('It hangs 25 mm too high, not 0 mm.');
+		expect(formatMessage(text, sixteenths)).equal('It hangs 1" too high, not 0".');
+		expect(formatMessage(text, { unit: 'mm', decimals: 0 })).equal('It hangs 25 mm too high, not 0 mm.');
 	});
 });

@@ -6,4 +6,4 @@ export * from './mass.ts';
 export * from './other-unit.ts';
 export * from './parse-length.ts';
 export * from './read-length.ts';
-export * from './say.ts';
+export * from './message.ts';

@@ -1,4 +1,4 @@
-import { formatLength, say, type LengthStyle } from '../../base/units/index.ts';
+import { formatLength, formatMessage, type LengthStyle } from '../../base/units/index.ts';
 import type { Mark, TapeReading } from '../../marking/marks/compute-marks.ts';
 import type { SheetStep } from './run-sheet.ts';
 
@@ -58,7 +58,7 @@ export function spokenStep(
 		...waitsFor.slice(0, 1).map((title) => `First: ${title}`),
 		...says
 	]
-		.map((line) => say(line, style, spokenLength).replace(/\.?$/, '.'))
+		.map((line) => formatMessage(line, style, spokenLength).replace(/\.?$/, '.'))
 		.join(' ');
 }
 

@@ -10,7 +10,7 @@ import { mergePreviousBack } from './merge-previous-back.ts';
 import { hardware, screws } from './checks.ts';
 import { down } from './dimension.ts';
 import type { Hanger, HangSolution, HungPiece, WallPoint } from './types.ts';
-import { lengthToken } from '../../base/units/say.ts';
+import { lengthToken } from '../../base/units/message.ts';
 import { belowPiece } from './limits.ts';
 import { measured } from './measured.ts';
 import { readDrop, straightLoad } from './rigid.ts';

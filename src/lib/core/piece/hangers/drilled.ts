@@ -10,7 +10,7 @@ import type { Caution } from '../../base/caution.ts';
 import { addUp, minus, plus, type Derived } from '../../base/derived.ts';
 import { assumedKeys, distance, size } from '../../base/schemas/sizes.ts';
 import { ok } from '../../base/result.ts';
-import { lengthToken } from '../../base/units/say.ts';
+import { lengthToken } from '../../base/units/message.ts';
 import { mergePreviousBack } from './merge-previous-back.ts';
 import type { Hanger, HungPiece } from './types.ts';
 import { belowPiece } from './limits.ts';

@@ -1,6 +1,6 @@
 import { SURE_FRICTION } from '../../base/figures/hardware.ts';
 import { tiltFromHookError } from '../statics/two-points.ts';
-import { lengthToken } from '../../base/units/say.ts';
+import { lengthToken } from '../../base/units/message.ts';
 import type { HangSolution } from './types.ts';
 
 /** Whether a piece stays level as it hangs, why, and what would help. */

@@ -1,6 +1,6 @@
 import * as z from 'zod/mini';
 import { size } from '../../base/schemas/sizes.ts';
-import { lengthToken } from '../../base/units/say.ts';
+import { lengthToken } from '../../base/units/message.ts';
 import { mergePreviousBack } from './merge-previous-back.ts';
 import { hardware, screws, bumpers } from './checks.ts';
 import type { Hanger } from './types.ts';

@@ -1,7 +1,7 @@
 import { expect } from 'chai';
 import { DEMO } from '../../../../store/demo/index.ts';
 import { dayEventSchema, type DayEvent } from '../../../model/day.ts';
-import { say } from '../../../base/units/say.ts';
+import { formatMessage } from '../../../base/units/message.ts';
 import { eventFace } from './index.ts';
 
 const event = (told: object): DayEvent =>
@@ -9,7 +9,7 @@ const event = (told: object): DayEvent =>
 
 const said = (told: object): string => {
 	const of = event(told);
-	return say(eventFace(of).summary?.(of) ?? '', { unit: 'mm', decimals: 0 });
+	return formatMessage(eventFace(of).summary?.(of) ?? '', { unit: 'mm', decimals: 0 });
 };
 
 const KINDS = dayEventSchema.def.options.map(({ def }) => def.shape.what.def.values[0]!);

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { page } from '$app/state';
 	import { resolve } from '$app/paths';
-	import { bothUnits, formatLength, say, STANDING_CAUTIONS } from '$lib/core/index.ts';
+	import { bothUnits, formatLength, formatMessage, STANDING_CAUTIONS } from '$lib/core/index.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
 	import NotChecked from '$lib/ui/fix/NotChecked.svelte';
 	import { markTypeLabel } from '$lib/ui/puts.ts';
@@ -118,7 +118,7 @@
 							<h2>Bring</h2>
 							<ul class="bring">
 								{#each bring as { key, name } (key)}
-									<li><span class="box small"></span> {say(name, styles.lead)}</li>
+									<li><span class="box small"></span> {formatMessage(name, styles.lead)}</li>
 								{/each}
 							</ul>
 						</section>

@@ -3,6 +3,6 @@ import { formatLength, type LengthStyle } from './format-length.ts';
 export { lengthToken } from '../../../words/tokens.ts';
 
 /** The sentence with its lengths written in the reader's units, or as `write` has them. */
-export function say(text: string, style: LengthStyle, write = formatLength): string {
+export function formatMessage(text: string, style: LengthStyle, write = formatLength): string {
 	return text.replace(/\{(-?[\d.e+-]+) mm\}/g, (_, mm: string) => write(Number(mm), style));
 }

@@ -3,16 +3,16 @@ import type { Project } from '../core/index.ts';
 import { preview } from './history.ts';
 import { setPiece } from './commands/index.ts';
 import { DEMO } from './demo/index.ts';
-import { unsound } from './sound.ts';
+import { validateForSave } from './validate-for-save.ts';
 
 const refused = (project: Project): string | undefined => {
-	const fault = unsound(project);
+	const fault = validateForSave(project);
 	return fault && !fault.ok ? `${fault.error.code} at ${fault.error.path}` : undefined;
 };
 
 describe('what may be kept', () => {
 	it('is what could be opened again', () => {
-		expect(unsound(DEMO)).equal(null);
+		expect(validateForSave(DEMO)).equal(null);
 		expect(refused(preview(DEMO, setPiece('piece-a', { weight: 5000 })))).equal(
 			'unsound at pieces.0.weight'
 		);
