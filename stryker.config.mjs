@@ -17,6 +17,8 @@ export default {
 	mochaOptions: {
 		'no-config': true,
 		spec: [process.env.TESTS ?? `${room}/**/*.test.ts`],
+		// Whole simulated walls take too long to be tried again for every mutant.
+		ignore: ['src/lib/core/wall/studs/practice.test.ts'],
 		require: ['./scripts/lib/fixed-seed.mjs']
 	},
 	coverageAnalysis: 'perTest',

@@ -1,4 +1,4 @@
-import { readFile } from 'node:fs/promises';
+import { readFile, writeFile } from 'node:fs/promises';
 import { DEMO } from '../src/lib/store/demo/index.ts';
 import type { BrowserContext, Page } from '@playwright/test';
 import {
@@ -23,7 +23,7 @@ const asFile = (name: string, text: string) => ({
 
 test('a file opens by the button or by dropping it, and a bad one is refused whole', async ({
 	page
-}) => {
+}, info) => {
 	await open(page, '/');
 	const input = page.locator('input[type=file]');
 	const refusals: [string, string][] = [
@@ -31,13 +31,16 @@ test('a file opens by the button or by dropping it, and a bad one is refused who
 		['{"format":"else"}', 'not a Warm Porch project file'],
 		[JSON.stringify({ ...own, version: 9 }), 'of version 9'],
 		[JSON.stringify({ ...own, pieces: [{ ...own.pieces[0], width: -1 }] }), 'pieces.0.width'],
-		[' '.repeat(24 * 1024 * 1024 + 10), 'larger than 24 MB'],
 		['PK damaged', 'damaged and cannot be opened']
 	];
 	for (const [text, reason] of refusals) {
 		await input.setInputFiles(asFile('bad.json', text));
 		await expect(page.getByText(reason).first()).toBeVisible();
 	}
+	const huge = info.outputPath('huge.json');
+	await writeFile(huge, ' '.repeat(24 * 1024 * 1024 + 10));
+	await input.setInputFiles(huge);
+	await expect(page.getByText('larger than 24 MB').first()).toBeVisible();
 	await expect(page.getByText('None yet.')).toBeVisible();
 
 	const data = await page.evaluateHandle((text) => {

@@ -7,7 +7,7 @@ const SIDE = 640;
 
 /** Brightness of a screenshot, drawn into the middle of a picture as a camera would see it. */
 async function filmed(page: Page, png: Buffer): Promise<Buffer> {
-	const bytes = await page.evaluate(
+	const brightness = await page.evaluate(
 		async ([base64, side]) => {
 			const binary = Uint8Array.from(atob(base64), (letter) => letter.charCodeAt(0));
 			const picture = await createImageBitmap(new Blob([binary], { type: 'image/png' }));
@@ -21,11 +21,14 @@ async function filmed(page: Page, png: Buffer): Promise<Buffer> {
 			context.translate(-side / 2, -side / 2);
 			context.drawImage(picture, at, at);
 			const { data } = context.getImageData(0, 0, side, side);
-			return Array.from({ length: side * side }, (_, pixel) => data[pixel * 4]!);
+			let letters = '';
+			for (let pixel = 0; pixel < side * side; pixel++)
+				letters += String.fromCharCode(data[pixel * 4]!);
+			return btoa(letters);
 		},
 		[png.toString('base64'), SIDE] as const
 	);
-	return Buffer.from(bytes);
+	return Buffer.from(brightness, 'base64');
 }
 
 /** A film in the plain format that Chromium takes for a camera: brightness, and no colour. */

@@ -21,6 +21,15 @@ async function check(name, command, args) {
 	}
 }
 
+async function staticChecks() {
+	await check('lint', 'npm', ['run', '--silent', 'lint']);
+	await check('format', 'npx', ['prettier', '--check', '.']);
+	await check('types', 'npx', [
+		'svelte-check',
+		...['--tsconfig', './tsconfig.json', '--fail-on-warnings']
+	]);
+}
+
 function finish() {
 	for (const title of retried) console.log(`retried: ${title}`);
 	console.log(`\n${retried.length} retried`);
@@ -68,15 +77,8 @@ try {
 	await installPackages();
 	await installChromium();
 	await run('npx', ['svelte-kit', 'sync'], { quiet: true });
-	await Promise.all([check('lint', 'npm', ['run', '--silent', 'lint']), unitTests()]);
-	await check('format', 'npx', ['prettier', '--check', '.']);
-	await check('types', 'npx', [
-		'svelte-check',
-		'--tsconfig',
-		'./tsconfig.json',
-		'--fail-on-warnings'
-	]);
-	await buildIfStale();
+	// Two lanes: what reads the sources, and what runs them.
+	await Promise.all([staticChecks(), unitTests().then(buildIfStale)]);
 	await endToEndTests();
 } catch (error) {
 	failed++;

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import '../app.css';
+	import { afterNavigate } from '$app/navigation';
 	import { page } from '$app/state';
 	import { onMount } from 'svelte';
 	import FileDrop from '$lib/ui/FileDrop.svelte';
@@ -8,6 +9,8 @@
 
 	let { children } = $props();
 	let ready = $state(false);
+
+	afterNavigate(() => notices.turnPage());
 
 	onMount(() => {
 		void theme.start();

@@ -28,12 +28,14 @@ export async function openFile(file: File): Promise<void> {
 		notices.error(adopted.error.message);
 		return;
 	}
+	const notKept: string[] = [];
 	for (const photo of photos) {
 		const kept = await keepZippedPhoto(adopted.value.id, photo);
-		if (!kept.ok) notices.error(kept.error.message);
+		if (!kept.ok) notKept.push(kept.error.message);
 	}
 	notices.success(`Opened ${adopted.value.name}.`);
 	await goto(projectPath(adopted.value.id, adopted.value.walls[0]!.id, 'rack'));
+	for (const message of notKept) notices.error(message);
 }
 
 const refuse = (file: File, { message }: { message: string }): void =>

@@ -6,14 +6,20 @@ const WORKING = 'working';
 class Notices {
 	Toaster: Sonner['Toaster'] | null = $state.raw(null);
 	#sonner: Promise<Sonner> | null = null;
+	readonly #errors: (string | number)[] = [];
 
 	success(text: string): void {
 		void this.#show(({ toast }) => toast.success(text));
 	}
 
-	/** Stays long enough to be read: it says what went wrong. */
+	/** Stays long enough to be read, and as long as its page: it says what went wrong there. */
 	error(text: string): void {
-		void this.#show(({ toast }) => toast.error(text, { duration: 15_000 }));
+		void this.#show(({ toast }) => this.#errors.push(toast.error(text, { duration: 15_000 })));
+	}
+
+	/** Another page: what went wrong on the one before covers nothing here. */
+	turnPage(): void {
+		for (const id of this.#errors.splice(0)) void this.#show(({ toast }) => toast.dismiss(id));
 	}
 
 	/** Something was done that can be undone for a while. */
@@ -38,11 +44,11 @@ class Notices {
 		void this.#show(({ toast }) => toast.dismiss(WORKING));
 	}
 
-	async #show(formatMessage: (sonner: Sonner) => void): Promise<void> {
+	async #show(act: (sonner: Sonner) => void): Promise<void> {
 		this.#sonner ??= import('svelte-sonner');
 		const sonner = await this.#sonner;
 		this.Toaster = sonner.Toaster;
-		formatMessage(sonner);
+		act(sonner);
 	}
 }
 
