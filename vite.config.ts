@@ -1,9 +1,24 @@
 import { sveltekit } from '@sveltejs/kit/vite';
 import tailwindcss from '@tailwindcss/vite';
-import { defineConfig } from 'vite';
+import { defineConfig, type Plugin } from 'vite';
 
 /** Nothing happens when a file of the core or of the words is loaded: what a page does not use of them is left out. */
 const PURE_FILES = /\/src\/lib\/(?:core|words)\//;
+
+/** What describes a field of the project file: for its documents, and for the schema that the server gives. */
+const DESCRIPTION = /z\.describe\(\s*'[^']*'\s*\)/g;
+
+/** Leaves descriptions out of what pages load. */
+const withoutDescriptions: Plugin = {
+	name: 'without-descriptions',
+	apply: 'build',
+	enforce: 'pre',
+	transform(code, id, options) {
+		if (options?.ssr || !PURE_FILES.test(id) || !code.includes('z.describe(')) return null;
+		const bare = code.replace(/\.check\(\s*z\.describe\(\s*'[^']*'\s*\)\s*\)/g, '');
+		return { code: bare.replace(DESCRIPTION, "z.describe('')"), map: null };
+	}
+};
 
 const treeshake = {
 	moduleSideEffects: [
@@ -24,9 +39,9 @@ const groups = [
 ];
 
 export default defineConfig({
-	plugins: [tailwindcss(), sveltekit()],
+	plugins: [withoutDescriptions, tailwindcss(), sveltekit()],
 	// The build for browsers of today is smaller than the one that is offered first.
 	resolve: { alias: { dexie: 'dexie/dist/modern/dexie.mjs' } },
 	build: { rolldownOptions: { treeshake, output: { codeSplitting: { groups } } } },
-	worker: { rolldownOptions: { treeshake } }
+	worker: { plugins: () => [withoutDescriptions], rolldownOptions: { treeshake } }
 });

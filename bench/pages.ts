@@ -124,10 +124,10 @@ const at = (values: number[], share: number) =>
 	values.toSorted((a, b) => a - b)[Math.floor(values.length * share)]!;
 
 console.log(
-	`JavaScript of /one: ${(await weigh('/one', '[data-ready]')).toFixed(0)} kB gzip (at most 130)`
+	`JavaScript of /one: ${(await weigh('/one', '[data-ready]')).toFixed(1)} kB gzip (at most 130)`
 );
 console.log(
-	`JavaScript of a wall project: ${(await weigh('/demo', '[data-piece]')).toFixed(0)} kB gzip (at most 220)`
+	`JavaScript of a wall project: ${(await weigh('/demo', '[data-piece]')).toFixed(1)} kB gzip (at most 220)`
 );
 for (const pieces of [60, 200]) {
 	const { dragged, idle } = await drag(pieces);

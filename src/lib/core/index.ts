@@ -122,6 +122,7 @@ export {
 	hookWith,
 	measureOn
 } from './piece/hangers/index.ts';
+export { howToHang } from './piece/hangers/how-to.ts';
 export type { HangerKind } from './piece/hangers/kinds.ts';
 export { highSide, tiltOf } from './piece/hangers/level.ts';
 export { stayLevel } from './piece/hangers/stay-level.ts';

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import {
 		formatLength,
-		hangerOf,
+		howToHang,
 		hungPiece,
 		formatMessage,
 		tapeStrip,
@@ -13,7 +13,7 @@
 	let { piece, hung, styles }: { piece: Piece; hung: HangSolution; styles: Styles } = $props();
 
 	const strip = $derived(tapeStrip(hung.points, hungPiece(piece)));
-	const steps = $derived(hangerOf(piece.back).steps(piece.back));
+	const steps = $derived(howToHang(piece.back).steps(piece.back));
 	const away = (mm: number) =>
 		Math.abs(mm) < 0.05
 			? ''

@@ -1,12 +1,12 @@
 <script lang="ts">
-	import { hangerOf, hangers, kindOf, type HangerKind, type Piece } from '$lib/core/index.ts';
+	import { hangers, howToHang, kindOf, type HangerKind, type Piece } from '$lib/core/index.ts';
 	import { changeHanger } from '$lib/store/commands/index.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
 
 	let { piece }: { piece: Piece } = $props();
 
 	const session = $derived(getSession()());
-	const hanger = $derived(hangerOf(piece.back));
+	const how = $derived(howToHang(piece.back));
 	const kind = $derived(kindOf(piece.kind));
 	const usual = $derived(
 		kind.hangers.map((each) => hangers.find((hanger) => hanger.kind === each)!)
@@ -30,7 +30,7 @@
 		</optgroup>
 	</select>
 </label>
-<p class="suits">{hanger.suits} <strong>Not for:</strong> {hanger.notFor}</p>
+<p class="suits">{how.suits} <strong>Not for:</strong> {how.notFor}</p>
 
 <style>
 	.suits {

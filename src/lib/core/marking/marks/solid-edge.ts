@@ -22,7 +22,7 @@ export function edgeBeside(wall: Wall, hole: Point, side: 1 | -1): SolidEdge {
 		if (!edge || !spans(feature, hole.y)) return [];
 		const x = side > 0 ? feature.x : right(feature);
 		return (x - hole.x) * side > 0
-			? [{ x, label: `the ${feature.name.toLowerCase()} ${edge}` }]
+			? [{ x, label: HOOKED_AT.feature({ name: feature.name, edge }) }]
 			: [];
 	});
 	return [corner, ...edges].reduce((a, b) => nearer(hole, a, b));

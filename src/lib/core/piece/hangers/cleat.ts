@@ -47,8 +47,6 @@ const CLAMPS = { wood: { thick: 19.05, of: 'wood' }, metal: { thick: 2, of: 'ste
 export const cleat: Hanger<CleatBack> = {
 	kind: 'cleat',
 	name: 'Cleat or split batten',
-	suits: 'Heavy and wide pieces, panels, mirrors, textiles. Level is set once, on the wall.',
-	notFor: 'Anything that could be bumped upward: it lifts off, so it is not secure by itself.',
 	unsuitable: [
 		{
 			when: ({ kind }) => kind === 'plate',
@@ -200,12 +198,6 @@ export const cleat: Hanger<CleatBack> = {
 	},
 	levelStep: (tilt, { railWidth }) => levelByShim(tilt, railWidth),
 	drops: ['railDrop'],
-	steps: () => [
-		'Put a spacer as thick as the joined halves at the bottom of the back.',
-		'Screw one end of the wall half on its mark, level its upper edge, set the other screws.',
-		'Lower the piece onto the wall half until it seats; slide it along to its middle.',
-		'Where it could be bumped, lock it: a screw up through the rail, or a clip at the bottom.'
-	],
 	sturdy: 'the half of a cleat',
 	parts: ({ of, railWidth, standOff }) => [
 		{ name: `Cleat of ${of}, both halves, ${lengthToken(railWidth)}`, each: 1 },

@@ -10,7 +10,6 @@ import type { Caution } from '../../base/caution.ts';
 import { addUp, minus, plus, type Derived } from '../../base/derived.ts';
 import { assumedKeys, distance, size } from '../../base/schemas/sizes.ts';
 import { ok } from '../../base/result.ts';
-import { lengthToken } from '../../base/units/message.ts';
 import { mergePreviousBack } from './merge-previous-back.ts';
 import type { Hanger, HungPiece } from './types.ts';
 import { belowPiece } from './limits.ts';
@@ -36,8 +35,6 @@ const STAND_OFFS = { onPiece: 0, onWall: 3 };
 export const drilled: Hanger<DrilledBack> = {
 	kind: 'drilled',
 	name: 'Holes drilled in a panel',
-	suits: 'Wood panels and thick boards. Sits flat, nothing shows.',
-	notFor: 'Thin boards and frames: a hole deep enough to hold would come through the front.',
 	unsuitable: [
 		{
 			when: ({ kind }) => kind !== 'panel' && kind !== 'shelf' && kind !== 'object',
@@ -155,13 +152,7 @@ export const drilled: Hanger<DrilledBack> = {
 	],
 	choose: (back, _key, answer) => ({ ...back, upward: answer === 'level' ? 'level' : 'upward' }),
 	levelStep: (tilt, _back, piece, hung) => levelAtPoints(tilt, hung, piece),
-	drops: ['downFromTop'],
-	steps: ({ holeDepth }) => [
-		`Wrap tape round the bit ${lengthToken(holeDepth)} from its tip as a stop.`,
-		'Drill slightly upward into the back, then seal the bare wood of the holes.',
-		'Drive the screws on their marks and leave the heads standing out less than the holes are deep.',
-		'Set both holes over the heads; the panel rests on the screws.'
-	]
+	drops: ['downFromTop']
 };
 
 /** The roof of the hole rests on the screw: half the hole's width above its middle. */

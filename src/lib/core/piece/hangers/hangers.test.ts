@@ -1,3 +1,4 @@
+import { howToHang } from './how-to.ts';
 import { expect } from 'chai';
 import fc from 'fast-check';
 import { startBack } from '../../model/start.ts';
@@ -99,9 +100,10 @@ describe('every hanger', () => {
 
 	it('says how it is hung, step by step, and for what it suits', () => {
 		for (const hanger of hangers) {
-			expect(hanger.steps(hanger.start(piece))).lengthOf.at.least(2);
-			expect(hanger.suits).match(/\.$/);
-			expect(hanger.notFor).match(/\.$/);
+			const { suits, notFor, steps } = howToHang(hanger);
+			expect(steps(hanger.start(piece))).lengthOf.at.least(2);
+			expect(suits).match(/\.$/);
+			expect(notFor).match(/\.$/);
 			for (const { why, instead } of hanger.unsuitable) expect(`${why} ${instead}`).match(/\.$/);
 		}
 	});

@@ -38,8 +38,6 @@ const STAND_OFFS = { onPiece: 0, onWall: 3 };
 export const keyholes: Hanger<KeyholesBack> = {
 	kind: 'keyholes',
 	name: 'Keyhole slots',
-	suits: 'Shelves, racks, panels, clocks. Sits flat; spacing and level must be exact.',
-	notFor: 'Anything pushed upward or leaned on: it lifts off its screws.',
 	unsuitable: [
 		{
 			when: ({ kind }) => kind === 'textile' || kind === 'plate',
@@ -181,14 +179,7 @@ export const keyholes: Hanger<KeyholesBack> = {
 	],
 	choose: (back, _key, answer) => ({ ...back, count: answer === '1' ? 1 : 2 }),
 	levelStep: (tilt, _back, piece, hung) => levelAtPoints(tilt, hung, piece),
-	drops: ['slotDrop', 'rightDrop'],
-	steps: ({ count }) => [
-		count === 2
-			? 'Lay a tape strip over both slots, mark their narrow ends, and move the strip level to the wall.'
-			: 'Mark the wall at the hole.',
-		'Drive the screws until their heads stand out a little more than the slot’s lip is thick.',
-		'Set the round holes over the heads and let the piece slide down; tighten until it sits without play.'
-	]
+	drops: ['slotDrop', 'rightDrop']
 };
 
 /** The narrow ends, where the shanks bear. */

@@ -32,9 +32,6 @@ export type MirrorPlatesBack = z.infer<typeof mirrorPlatesSchema>;
 export const mirrorPlates: Hanger<MirrorPlatesBack> = {
 	kind: 'mirror-plates',
 	name: 'Mirror plates',
-	suits: 'Mirrors and pieces in public rooms: fixed to the wall, cannot be lifted off unseen.',
-	notFor:
-		'Walls where the plate must not show, and pieces taken down often: every move needs a screwdriver.',
 	unsuitable: [
 		{
 			when: ({ kind }) => kind === 'plate' || kind === 'textile',
@@ -142,13 +139,6 @@ export const mirrorPlates: Hanger<MirrorPlatesBack> = {
 	choose: (back, _key, answer) => ({ ...back, where: answer === 'ends' ? 'ends' : 'sides' }),
 	levelStep: (tilt, _back, piece, hung) => levelAtPoints(tilt, hung, piece),
 	drops: ['leftDown', 'rightDown'],
-	steps: (back) => [
-		'Screw the plates to the back, their slotted or open ends outward, with screws short of the front.',
-		back.where === 'sides'
-			? 'Hold the piece on its line, level it, and drive one screw; check the level, drive the other.'
-			: 'Hold the piece on its line and drive the top screw; plumb it, drive the bottom one.',
-		'Cover the plates with tape and paint them in the colour of the wall, if they must not show.'
-	],
 	sturdy: 'mirror plates',
 	parts: () => [{ name: 'Mirror plate with its screws', each: 2 }]
 };

@@ -27,8 +27,6 @@ const STAND_OFFS = { onPiece: 0, onWall: 2 };
 export const pinned: Hanger<PinBack> = {
 	kind: 'pin',
 	name: 'Pins',
-	suits: 'The lightest pieces only: a sheet, a card, a small textile.',
-	notFor: 'Anything framed or of value: the pin pierces or strains it, and works loose.',
 	unsuitable: [
 		{
 			when: ({ weight, kind }) =>
@@ -123,11 +121,7 @@ export const pinned: Hanger<PinBack> = {
 	],
 	choose: (back, _key, answer) => ({ ...back, count: answer === '1' ? 1 : 2 }),
 	levelStep: (tilt, _back, piece, hung) => levelAtPoints(tilt, hung, piece),
-	drops: ['pinDrop'],
-	steps: () => [
-		'Hold the piece on its marks.',
-		'Push the pins in slanting downwards; put a scrap of card under each head.'
-	]
+	drops: ['pinDrop']
 };
 
 function places({ count, pinDrop, pinSpan }: PinBack): PiecePoint[] {

@@ -43,8 +43,6 @@ export function hangerSize(across: number): { from: number; to: number } | null 
 export const plateHanger: Hanger<PlateHangerBack> = {
 	kind: 'plate-hanger',
 	name: 'Sprung plate hanger',
-	suits: 'Plates and dishes, round or oval, that can bear a grip at the rim.',
-	notFor: 'Cracked, mended or gilt rims: the springs pull on them day and night.',
 	unsuitable: [
 		{
 			when: ({ kind }) => kind !== 'plate',
@@ -96,12 +94,7 @@ export const plateHanger: Hanger<PlateHangerBack> = {
 	choices: () => [],
 	choose: (back) => back,
 	levelStep: (tilt, _back, piece, hung) => turnOnPoint(tilt, hung, piece),
-	drops: ['archDrop'],
-	steps: () => [
-		'Pad every claw that touches glaze with felt or tubing.',
-		'Spring the hanger on over a bed or a folded blanket; check that it grips at all four claws.',
-		'Read the drop to the arch, set the hook, and hang it after all hammering is done.'
-	]
+	drops: ['archDrop']
 };
 
 function sizeCautions({ width, height }: HungPiece): Caution[] {

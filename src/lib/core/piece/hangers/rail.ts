@@ -29,8 +29,6 @@ const STAND_OFFS = { onPiece: 3, onWall: 10 };
 export const rail: Hanger<RailBack> = {
 	kind: 'rail',
 	name: 'Picture rail, cords or rods',
-	suits: 'Period rooms and masonry: no holes, and heights can be changed later.',
-	notFor: 'Rooms without a sound rail; mirrors and pieces that must not lean or swing.',
 	unsuitable: [
 		{
 			when: ({ kind }) => kind === 'shelf' || kind === 'plate',
@@ -143,14 +141,7 @@ export const rail: Hanger<RailBack> = {
 			: { ...back, count: answer === '1' ? 1 : 2 },
 	levelStep: (tilt, { count, ringSpan }, piece, hung) =>
 		count === 2 ? levelByCords(tilt, ringSpan) : turnOnPoint(tilt, hung, piece),
-	drops: ['ringDrop'],
-	steps: ({ by }) => [
-		'Pull the rail down with both hands before you trust it: old ones are often only nailed.',
-		`Slip the rail hooks over the rail above the marks and hang the ${by}s.`,
-		by === 'rod'
-			? 'Set the sliding hooks at the bearing height, lock them, and hang the rings.'
-			: 'Cut the cords to length plus knots; a new cord stretches, so level it again after a day.'
-	]
+	drops: ['ringDrop']
 };
 
 /** The rings, from left to right. */

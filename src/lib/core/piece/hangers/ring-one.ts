@@ -29,9 +29,6 @@ const STAND_OFFS = { onPiece: 3, onWall: 6 };
 export const ringOne: Hanger<RingOneBack> = {
 	kind: 'ring-one',
 	name: 'One ring or cord loop',
-	suits: 'Small light pieces and objects with one eye.',
-	notFor:
-		'Wide pieces: on one point it swings whenever it is brushed, and only its weight rights it.',
 	unsuitable: [
 		{
 			when: ({ weight }) => weight !== null && weight > weightOf(5),
@@ -120,10 +117,5 @@ export const ringOne: Hanger<RingOneBack> = {
 	],
 	choose: (back, _key, answer) => ({ ...back, of: answer === 'cord' ? 'cord' : 'ring' }),
 	levelStep: (tilt, _back, piece, hung) => turnOnPoint(tilt, hung, piece),
-	drops: ['loopDrop'],
-	steps: () => [
-		'Set the hook on its mark.',
-		'Hang the loop on the hook and let it come to rest.',
-		'Put a bumper at each lower corner so that it cannot swing.'
-	]
+	drops: ['loopDrop']
 };

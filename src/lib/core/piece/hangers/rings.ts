@@ -37,8 +37,6 @@ const STAND_OFFS = { onPiece: 3, onWall: 6 };
 export const rings: Hanger<RingsBack> = {
 	kind: 'rings',
 	name: 'Two rings on two hooks',
-	suits: 'Heavier pieces and mirrors. The most stable; spacing and level must be exact.',
-	notFor: 'Hooks that cannot be set where the rings need them: a ring reaches no other place.',
 	unsuitable: [
 		{
 			when: ({ kind }) => kind === 'plate' || kind === 'textile',
@@ -137,11 +135,6 @@ export const rings: Hanger<RingsBack> = {
 	choose: answerRingPoints,
 	levelStep: (tilt, _back, piece, hung) => levelAtPoints(tilt, hung, piece),
 	drops: ['ringDrop', 'rightDrop'],
-	steps: () => [
-		'Set both hooks on their marks; check their spacing and level before lifting.',
-		'Bend the rings slightly outward so that they catch.',
-		'Lower both rings onto the hooks; correct the level at one hook.'
-	],
 	sturdy: 'two rings',
 	parts: twoRings
 };

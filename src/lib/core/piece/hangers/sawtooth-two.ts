@@ -29,9 +29,6 @@ export type SawtoothTwoBack = z.infer<typeof sawtoothTwoSchema>;
 export const sawtoothTwo: Hanger<SawtoothTwoBack> = {
 	kind: 'sawtooth-two',
 	name: 'Two sawtooths on two nails',
-	suits: 'Light wide pieces. It does not swing; both nails go to the same tooth.',
-	notFor:
-		'Heavy pieces: the bars are held by small nails. Two rings carry more, on the same two marks.',
 	unsuitable: LIGHT_ONLY,
 	checks: [hardware, bumpers],
 	schema: sawtoothTwoSchema,
@@ -133,10 +130,5 @@ export const sawtoothTwo: Hanger<SawtoothTwoBack> = {
 	choices: ({ tooth }) => [toothAnswers(tooth)],
 	choose: (back, _key, answer) => ({ ...back, tooth: Number(answer) }),
 	levelStep: (tilt, _back, piece, hung) => levelAtPoints(tilt, hung, piece),
-	drops: ['barDrop', 'rightDrop'],
-	steps: () => [
-		'Drive both nails on their marks, level with each other.',
-		'Hang both bars at the same tooth.',
-		'To shift it, move both a tooth the same way; to level it, correct one nail.'
-	]
+	drops: ['barDrop', 'rightDrop']
 };

@@ -36,8 +36,6 @@ const place = (back: SawtoothBack) => ({
 export const sawtooth: Hanger<SawtoothBack> = {
 	kind: 'sawtooth',
 	name: 'Sawtooth on one nail',
-	suits: 'Light pieces. Levelled by moving a tooth.',
-	notFor: 'Heavy pieces: the bar is held by small nails, and one point holds it all.',
 	unsuitable: LIGHT_ONLY,
 	checks: [hardware, bumpers],
 	schema: sawtoothSchema,
@@ -100,10 +98,5 @@ export const sawtooth: Hanger<SawtoothBack> = {
 	choices: ({ tooth }) => [toothAnswers(tooth)],
 	choose: (back, _key, answer) => ({ ...back, tooth: Number(answer) }),
 	levelStep: (tilt, back, piece, hung) => levelByTooth(tilt, hung, piece, back),
-	drops: ['barDrop'],
-	steps: () => [
-		'Drive the nail on its mark.',
-		'Hang the middle tooth on the nail.',
-		'If it is off level, move one tooth towards the low side.'
-	]
+	drops: ['barDrop']
 };

@@ -31,8 +31,6 @@ const STAND_OFFS = { onPiece: 2, onWall: 3 };
 export const security: Hanger<SecurityBack> = {
 	kind: 'security',
 	name: 'Security fixings',
-	suits: 'Framed work in public rooms: it comes off only with its own key.',
-	notFor: 'Thin metal frames and deep floats, which have no rail to screw the clips to.',
 	unsuitable: [
 		{
 			when: ({ kind }) => kind === 'plate' || kind === 'textile' || kind === 'object',
@@ -149,11 +147,6 @@ export const security: Hanger<SecurityBack> = {
 	choose: (back) => back,
 	levelStep: (tilt, _back, piece, hung) => levelAtPoints(tilt, hung, piece),
 	drops: ['clipDrop', 'rightDrop'],
-	steps: () => [
-		'Set the two upper screws on their marks, their heads standing out as thick as the clip.',
-		'Hang the clips on them; mark and set the lower screw from its template.',
-		'Press the bottom home and turn the lock with its key. Keep the key with the record.'
-	],
 	sturdy: 'security clips',
 	parts: () => [
 		{ name: 'Security clip', each: 2 },

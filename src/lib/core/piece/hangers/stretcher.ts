@@ -26,8 +26,6 @@ const STAND_OFFS = { onPiece: 0, onWall: 6 };
 export const stretcher: Hanger<StretcherBack> = {
 	kind: 'stretcher',
 	name: 'Stretcher bar on hooks',
-	suits: 'Unframed canvases: nothing is screwed into the bars.',
-	notFor: 'Framed or glazed work: the load belongs on the frame, not on the stretcher.',
 	unsuitable: [
 		{
 			when: ({ kind, glazed }) => kind !== 'canvas' || glazed,
@@ -118,10 +116,5 @@ export const stretcher: Hanger<StretcherBack> = {
 	choices: () => [],
 	choose: (back) => back,
 	levelStep: (tilt, _back, piece, hung) => levelAtPoints(tilt, hung, piece),
-	drops: ['barDepth'],
-	steps: () => [
-		'Set both hooks on their marks, level with each other.',
-		'Rest the underside of the top bar on both hooks, clear of the corner keys.',
-		'Slide it to its place; put a bumper at each lower corner.'
-	]
+	drops: ['barDepth']
 };

@@ -34,9 +34,6 @@ const STAND_OFFS = { onPiece: 2, onWall: 2 };
 export const strips: Hanger<StripsBack> = {
 	kind: 'strips',
 	name: 'Adhesive strips',
-	suits: 'Small, light, unglazed pieces on sound smooth paint. No holes.',
-	notFor:
-		'Glazed, heavy or dear pieces, wallpaper, fresh or textured paint, damp rooms, and anywhere a fall would hurt.',
 	unsuitable: [
 		{
 			when: ({ glazed }) => glazed,
@@ -152,12 +149,7 @@ export const strips: Hanger<StripsBack> = {
 	],
 	choose: (back, _key, answer) => ({ ...back, pairs: Number(answer) }),
 	levelStep: (tilt, { stripSpan }) => pressAnew(tilt, stripSpan),
-	drops: ['stripDrop'],
-	steps: () => [
-		'Wipe wall and back with alcohol, not with household cleaner; let them dry.',
-		'Join the pairs until they click, stick them to the back, and press the piece to the wall for half a minute.',
-		'Lift it off from the bottom, press each wall strip again, wait an hour, and hang it.'
-	]
+	drops: ['stripDrop']
 };
 
 const lower = (back: StripsBack, first: PiecePoint, height: number): Dimension => ({

@@ -166,10 +166,6 @@ export interface LevelStep {
 export interface Hanger<B> {
 	kind: B extends { kind: infer Kind extends string } ? Kind : string;
 	name: string;
-	/** When it suits, in one line. */
-	suits: string;
-	/** What it is not for, and why, in one line. */
-	notFor: string;
 	unsuitable: readonly Unsuitable[];
 	/** What to look over on a back that hangs so, besides what its kind of piece asks. */
 	checks: readonly Check[];
@@ -191,9 +187,6 @@ export interface Hanger<B> {
 	pull?(back: B): Pull | null;
 	/** What to do at the bench for the next reading, where it needs saying. */
 	prompt?(back: B): string | null;
-	steps(back: B): string[];
-	/** What helps to catch it on its hooks. */
-	tips?: readonly string[];
 	/**
 	 * What levels a piece that hangs at a tilt, degrees, right side higher positive; not 0.
 	 */

@@ -31,10 +31,3 @@ export const WIRE_UNSUITABLE: readonly Unsuitable[] = [
 
 /** What turns a wired back into one on its rings. */
 export const WIRE_OFF = 'Take the wire off, and hang its rings straight on two hooks.';
-
-/** How a wire is caught on hooks that nobody sees. Common practice. */
-export const WIRE_TIPS: readonly string[] = [
-	'Foam blocks about {38 mm} square, pushed in behind the wire, hold it off the back: one person can then catch both hooks.',
-	'Or a helper lays a flat hand behind the piece and guides the wire over.',
-	'A wide washer behind a screw’s head keeps the wire from slipping off; leave the head a finger’s width out.'
-];

@@ -3,7 +3,7 @@ import { mergePreviousBack } from './merge-previous-back.ts';
 import { hardware, screws, bumpers } from './checks.ts';
 import type { Hanger } from './types.ts';
 import { twoRings } from './ring-points.ts';
-import { WIRE_HOOKS, WIRE_OFF, WIRE_TIPS, WIRE_UNSUITABLE } from './wire-limits.ts';
+import { WIRE_HOOKS, WIRE_OFF, WIRE_UNSUITABLE } from './wire-limits.ts';
 import { oneHookAt, wireReach } from './wire-meet.ts';
 import { chooseWire, drawWire, measureWire, wireChoices, wireDimensions } from './wire-back.ts';
 import { solveWire } from './wire.ts';
@@ -17,9 +17,6 @@ export type WireOneBack = z.infer<typeof wireOneSchema>;
 export const wireOne: Hanger<WireOneBack> = {
 	kind: 'wire-one',
 	name: 'Wire on one hook',
-	suits: 'Light and middling pieces. One hole; levelled by sliding on the wire.',
-	notFor:
-		'Heavy mirrors and pieces over a bed or a seat: a wire slips and stretches, and one point holds it all.',
 	unsuitable: WIRE_UNSUITABLE,
 	checks: [hardware, screws, bumpers],
 	schema: wireOneSchema,
@@ -37,15 +34,9 @@ export const wireOne: Hanger<WireOneBack> = {
 		wire.by === 'pull'
 			? 'Pull the wire up hard with one finger at its middle, and read the drop; or drag the finger.'
 			: null,
-	tips: WIRE_TIPS,
 	levelStep: levelOnWire(() => 0),
 	drops: ['pulledDrop'],
 	asHung: (back, drop) => wireAsHung(back, 0, drop),
-	steps: () => [
-		'Set the hook on its mark.',
-		'Catch the wire at its middle on the hook.',
-		'Level by sliding the piece along its wire.'
-	],
 	parts: twoRings,
 	others: [
 		{ kind: 'wire-two', change: null },

@@ -5,7 +5,7 @@ import { mergePreviousBack } from './merge-previous-back.ts';
 import { hardware, screws, bumpers } from './checks.ts';
 import type { Hanger } from './types.ts';
 import { twoRings } from './ring-points.ts';
-import { WIRE_HOOKS, WIRE_OFF, WIRE_TIPS, WIRE_UNSUITABLE } from './wire-limits.ts';
+import { WIRE_HOOKS, WIRE_OFF, WIRE_UNSUITABLE } from './wire-limits.ts';
 import { twoHooksAt, wireReach } from './wire-meet.ts';
 import { chooseWire, drawWire, measureWire, wireChoices, wireDimensions } from './wire-back.ts';
 import { solveWire } from './wire.ts';
@@ -23,9 +23,6 @@ export type WireTwoBack = z.infer<typeof wireTwoSchema>;
 export const wireTwo: Hanger<WireTwoBack> = {
 	kind: 'wire-two',
 	name: 'Wire on two hooks',
-	suits: 'Middling pieces. Each hook carries half; it wobbles less than on one.',
-	notFor:
-		'Heavy mirrors and pieces over a bed or a seat: a wire slips and stretches. Rings or a cleat hold those.',
 	unsuitable: WIRE_UNSUITABLE,
 	checks: [hardware, screws, bumpers],
 	schema: wireTwoSchema,
@@ -70,15 +67,9 @@ export const wireTwo: Hanger<WireTwoBack> = {
 		wire.by === 'pull'
 			? `Two fingers, ${lengthToken(hookSpacing)} apart, where the hooks will be: pull the wire up hard and read the drop.`
 			: null,
-	tips: WIRE_TIPS,
 	levelStep: levelOnWire(({ hookSpacing }) => hookSpacing),
 	drops: ['pulledDrop'],
 	asHung: (back, drop) => wireAsHung(back, back.hookSpacing, drop),
-	steps: () => [
-		'Set both hooks on their marks, level with each other.',
-		'Catch the wire on one hook, then on the other.',
-		'Level by sliding the piece along its wire.'
-	],
 	parts: twoRings,
 	others: [
 		{ kind: 'wire-one', change: null },

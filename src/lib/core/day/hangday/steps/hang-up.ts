@@ -1,4 +1,5 @@
 import { liftGuide } from '../../../fixing/cautions/heavy-lift.ts';
+import { howToHang } from '../../../piece/hangers/how-to.ts';
 import { hangerOf } from '../../../piece/hangers/index.ts';
 import { bumpers } from '../../../piece/hangers/checks.ts';
 import { stayLevel } from '../../../piece/hangers/stay-level.ts';
@@ -58,7 +59,7 @@ function lift(piece: Piece, planned: PlannedPiece, kg: number | null, facts: Day
 		...own.map((step) => ({ step, strict: true })),
 		...(fragile(piece) ? others.map((step) => ({ step, strict: false })) : [])
 	];
-	const { steps, tips = [] } = hangerOf(piece.back);
+	const { steps, tips = [] } = howToHang(piece.back);
 	return {
 		id: liftStepId(piece.id),
 		phase: 'lift',
