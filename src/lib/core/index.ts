@@ -179,16 +179,14 @@ export type { DayEvent, Met, NewDayEvent } from './model/day.ts';
 export type { Settlement } from './model/fix.ts';
 export { PROJECT_FORMAT, PROJECT_VERSION } from './model/format.ts';
 export type { Hanging, HungPoint } from './model/hanging.ts';
+export { type HouseRules, rulesOn, usualHouseRules } from './model/house-rules.ts';
 export {
 	CENTRE_SCHOOLS,
 	FIX_SCHOOLS,
 	GAP_SCHOOLS,
-	type HouseRules,
-	rulesOn,
 	type School,
-	usualHouseRules,
 	WIRE_SCHOOLS
-} from './model/house-rules.ts';
+} from './model/schools.ts';
 export { freeLetters, nextLetter } from './model/letters.ts';
 export { openProject } from './model/open.ts';
 export { PLACE_FACTS, type PlaceFact } from './model/place.ts';

@@ -4,7 +4,10 @@ import type { Wall } from '../../model/wall.ts';
 import type { PlannedPiece } from '../../model/planned.ts';
 import { ceilingAt, floorAt } from '../../wall/survey/outline.ts';
 import { readAgainWithin } from '../../wall/survey/proofs.ts';
+import { stepId, type StepRef } from './steps/step-id.ts';
 import { PROOFS } from '../../../words/en/proofs.ts';
+
+type Measure = Extract<StepRef, { of: 'prove' }>['measure'];
 
 /** A measure of the survey, taken again before anything is marked. */
 export interface DayProof {
@@ -30,19 +33,19 @@ export function dayProofs(wall: Wall, pieces: readonly PlannedPiece[]): DayProof
 	const middle = (from + to) / 2;
 	const height = ceilingAt(wall, middle) - floorAt(wall, middle);
 	const proof = (
-		id: string,
+		measure: Measure,
 		label: string,
 		how: string,
 		value: number,
 		source: string
 	): DayProof => ({
-		...{ id: `prove:${id}`, label, how },
+		...{ id: stepId({ of: 'prove', measure }), label, how },
 		expected: byFormula(value, source, [{ label: 'reading the tape', plusMinus: TAPE_READING_MM }]),
 		tolerance: readAgainWithin(value)
 	});
-	const floor = (id: string, side: 'left' | 'right', x: number) =>
+	const floor = (measure: Measure, side: 'left' | 'right', x: number) =>
 		proof(
-			id,
+			measure,
 			...PROOFS.floor({ side, at: x, line: wall.levels.line }),
 			wall.levels.line - floorAt(wall, x),
 			'the level line less the floor there, as surveyed'

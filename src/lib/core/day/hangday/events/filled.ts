@@ -1,5 +1,5 @@
 import { hookOfHole } from '../../../plan/as-hung.ts';
-import { isOfHook } from '../steps/types.ts';
+import { isOfHook } from '../steps/step-id.ts';
 import type { EventFace } from './types.ts';
 import { HISTORY } from '../../../../words/en/events.ts';
 

@@ -1,4 +1,4 @@
-import { levelStepId, liftStepId } from '../steps/types.ts';
+import { stepId } from '../steps/step-id.ts';
 import { markDone, type EventFace } from './types.ts';
 import { onWall, stands, withPlacement } from './on-project.ts';
 import { EVENTS, HISTORY, HUNG_ANEW } from '../../../../words/en/events.ts';
@@ -18,8 +18,8 @@ export const hung: EventFace<'hung'> = {
 		]
 	}),
 	reduceDayState(day, { hanging, at, by }) {
-		markDone(day, { step: liftStepId(hanging.pieceId), at, by });
-		day.steps.delete(levelStepId(hanging.pieceId));
+		markDone(day, { step: stepId({ of: 'lift', pieceId: hanging.pieceId }), at, by });
+		day.steps.delete(stepId({ of: 'level', pieceId: hanging.pieceId }));
 		day.hung.set(hanging.id, hanging.pieceId);
 	},
 	conflictKey: ({ hanging }) => `hung ${hanging.pieceId}`,

@@ -1,4 +1,4 @@
-import { levelStepId, liftStepId, staysStepId } from '../steps/types.ts';
+import { stepId } from '../steps/step-id.ts';
 import { ofHanging, type EventFace } from './types.ts';
 import { onWall, withPlacement } from './on-project.ts';
 import { EVENTS, HISTORY } from '../../../../words/en/events.ts';
@@ -22,7 +22,7 @@ export const takenDown: EventFace<'taken-down'> = {
 	reduceDayState({ steps, hung }, { hangingId }) {
 		const pieceId = hung.get(hangingId);
 		if (pieceId === undefined) return;
-		for (const id of [liftStepId, levelStepId, staysStepId]) steps.delete(id(pieceId));
+		for (const of of ['lift', 'level', 'stays'] as const) steps.delete(stepId({ of, pieceId }));
 	},
 	conflictKey: ({ hangingId }) => `down ${hangingId}`,
 	...ofHanging,

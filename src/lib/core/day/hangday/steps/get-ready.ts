@@ -6,6 +6,7 @@ import type { PlannedPiece } from '../../../model/planned.ts';
 import { unmeasuredOn } from '../../../piece/hung-piece.ts';
 import { piecesById } from '../../../plan/plan-wall-fast.ts';
 import { RUN_SHEET } from '../../../../words/en/run-sheet.ts';
+import { stepId } from './step-id.ts';
 import { tick, toHang, type DayFacts, type Step, type StepMaker } from './types.ts';
 
 /** Backs, tools, the room, and what the marks are taken from. Common practice. */
@@ -16,7 +17,7 @@ export const getReady: StepMaker = (facts) => {
 	if (pieces.length === 0) return troubled;
 	return [
 		...troubled,
-		tick('ready:room', 'ready', ...RUN_SHEET.room()),
+		tick({ of: 'ready', what: 'room' }, 'ready', ...RUN_SHEET.room()),
 		backs(pieces),
 		tools(facts),
 		line(facts)
@@ -28,7 +29,7 @@ function inTrouble({ pieceId, letter, trouble }: PlannedPiece): Step[] {
 	if (!trouble) return [];
 	return [
 		{
-			id: `ready:trouble:${pieceId}`,
+			id: stepId({ of: 'trouble', pieceId }),
 			phase: 'ready',
 			title: RUN_SHEET.cannotBeHung({ letter }),
 			pieceId,
@@ -47,7 +48,7 @@ function backs(pieces: readonly Piece[]): Step {
 			.filter((piece) => unmeasuredOn(piece).length > 0)
 			.map(({ letter }) => RUN_SHEET.notMeasured({ letter }))
 	];
-	return tick('ready:backs', 'ready', ...RUN_SHEET.backs({ jobs }));
+	return tick({ of: 'ready', what: 'backs' }, 'ready', ...RUN_SHEET.backs({ jobs }));
 }
 
 const named = (items: readonly BagItem[]): string =>
@@ -70,7 +71,7 @@ function tools(facts: DayFacts): Step {
 	);
 	const of = (...groups: BagItem['group'][]) => bag.filter(({ group }) => groups.includes(group));
 	return tick(
-		'ready:tools',
+		{ of: 'ready', what: 'tools' },
 		'ready',
 		RUN_SHEET.tools(),
 		[of('tools', 'drill'), of('wall', 'back'), of('mark')].flatMap((items) =>
@@ -83,6 +84,6 @@ function tools(facts: DayFacts): Step {
 function line({ wall }: DayFacts): Step {
 	const { from } = wall.tape.up;
 	return from === 'line' || from === 'level-line' || from === 'read-line'
-		? tick('ready:line', 'ready', RUN_SHEET.levelLine(), LINE_CHECKS)
-		: tick('ready:line', 'ready', ...RUN_SHEET.tape());
+		? tick({ of: 'ready', what: 'line' }, 'ready', RUN_SHEET.levelLine(), LINE_CHECKS)
+		: tick({ of: 'ready', what: 'line' }, 'ready', ...RUN_SHEET.tape());
 }

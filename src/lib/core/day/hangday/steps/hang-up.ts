@@ -10,18 +10,8 @@ import { piecesById } from '../../../plan/plan-wall-fast.ts';
 import { weightToReckon } from '../../../piece/weight/piece-weight.ts';
 import { RUN_SHEET } from '../../../../words/en/run-sheet.ts';
 import { frozenPoints } from '../frozen.ts';
-import {
-	levelStepId,
-	liftStepId,
-	setStepId,
-	stopsOf,
-	staysStepId,
-	toHang,
-	type DayFacts,
-	type Need,
-	type Step,
-	type StepMaker
-} from './types.ts';
+import { stopsOf, toHang, type DayFacts, type Need, type Step, type StepMaker } from './types.ts';
+import { setStepId, stepId } from './step-id.ts';
 
 /** Each piece lifted, levelled and kept from moving, the heaviest first. */
 export const hangUp: StepMaker = (facts) => {
@@ -61,7 +51,7 @@ function lift(piece: Piece, planned: PlannedPiece, kg: number | null, facts: Day
 	];
 	const { steps, tips = [] } = howToHang(piece.back);
 	return {
-		id: liftStepId(piece.id),
+		id: stepId({ of: 'lift', pieceId: piece.id }),
 		phase: 'lift',
 		title: RUN_SHEET.hang(piece),
 		pieceId: piece.id,
@@ -79,7 +69,7 @@ function lift(piece: Piece, planned: PlannedPiece, kg: number | null, facts: Day
 function level(piece: Piece, planned: PlannedPiece): Step {
 	const byEye = !hasStraightEdge(piece.outline);
 	return {
-		id: levelStepId(piece.id),
+		id: stepId({ of: 'level', pieceId: piece.id }),
 		phase: 'lift',
 		title: RUN_SHEET.level(piece),
 		pieceId: piece.id,
@@ -88,7 +78,7 @@ function level(piece: Piece, planned: PlannedPiece): Step {
 			...(planned.hung ? [stayLevel(planned.hung).says] : [])
 		],
 		cautions: [],
-		needs: [{ step: liftStepId(piece.id), strict: true }],
+		needs: [{ step: stepId({ of: 'lift', pieceId: piece.id }), strict: true }],
 		asks: { of: 'level', piece, planned, byEye }
 	};
 }
@@ -99,13 +89,13 @@ function stays(piece: Piece, { hung }: PlannedPiece): Step[] {
 	if (!stay || stay.by === 'points' || !hangerOf(piece.back).checks.includes(bumpers)) return [];
 	return [
 		{
-			id: staysStepId(piece.id),
+			id: stepId({ of: 'stays', pieceId: piece.id }),
 			phase: 'lift',
 			title: RUN_SHEET.steady(piece),
 			pieceId: piece.id,
 			says: stay.advice,
 			cautions: [],
-			needs: [{ step: levelStepId(piece.id), strict: false }],
+			needs: [{ step: stepId({ of: 'level', pieceId: piece.id }), strict: false }],
 			asks: { of: 'tick' }
 		}
 	];

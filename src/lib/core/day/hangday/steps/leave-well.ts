@@ -4,11 +4,15 @@ import { LIVING_WITH } from '../../job/living-with.ts';
 import { oldHoles } from '../../../fixing/choose/old-holes.ts';
 import { RUN_SHEET } from '../../../../words/en/run-sheet.ts';
 import { centreX, centreY } from '../../../base/geometry/rect.ts';
-import { liftStepId, tick, toHang, type StepMaker } from './types.ts';
+import { tick, toHang, type StepMaker } from './types.ts';
+import { stepId } from './step-id.ts';
 
 /** What is done once everything hangs. Common practice. */
 export const leaveWell: StepMaker = (facts) => {
-	const needs = toHang(facts).map(({ pieceId }) => ({ step: liftStepId(pieceId), strict: false }));
+	const needs = toHang(facts).map(({ pieceId }) => ({
+		step: stepId({ of: 'lift', pieceId }),
+		strict: false
+	}));
 	const filled = fillings(facts.project.day);
 	const toFill = oldHoles(facts.wall, facts.plan.pieces).filter(
 		({ feature, carries, behind }) => !carries && !behind && !filled.has(feature.id)
@@ -17,7 +21,7 @@ export const leaveWell: StepMaker = (facts) => {
 		...(toFill.length > 0
 			? [
 					tick(
-						'after:holes',
+						{ of: 'after', what: 'holes' },
 						'after',
 						RUN_SHEET.fill(),
 						[
@@ -34,11 +38,11 @@ export const leaveWell: StepMaker = (facts) => {
 					)
 				]
 			: []),
-		tick('after:clean', 'after', ...RUN_SHEET.cleanUp(), needs),
+		tick({ of: 'after', what: 'clean' }, 'after', ...RUN_SHEET.cleanUp(), needs),
 		{
-			...tick('after:photo', 'after', ...RUN_SHEET.photo(), needs),
+			...tick({ of: 'after', what: 'photo' }, 'after', ...RUN_SHEET.photo(), needs),
 			asks: { of: 'photo' }
 		},
-		tick('after:tell', 'after', RUN_SHEET.tell(), LIVING_WITH, needs)
+		tick({ of: 'after', what: 'tell' }, 'after', RUN_SHEET.tell(), LIVING_WITH, needs)
 	];
 };

@@ -1,4 +1,5 @@
-import { markStepId, stopsOf, toHang, type StepMaker } from './types.ts';
+import { stopsOf, toHang, type StepMaker } from './types.ts';
+import { markStepId } from './step-id.ts';
 import { dayProofs } from '../prove.ts';
 
 /** Every mark of a hook that is not in the wall yet, in the order a person walks the wall. */

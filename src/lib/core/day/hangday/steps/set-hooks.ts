@@ -2,7 +2,8 @@ import { fixingOf } from '../../../catalogue/details/index.ts';
 import { hookOf } from '../../../catalogue/facts/index.ts';
 import { STANDING_CAUTIONS } from '../../../fixing/cautions/index.ts';
 import { useOfHook } from '../frozen.ts';
-import { markStepId, setStepId, stopsOf, toHang, type StepMaker } from './types.ts';
+import { stopsOf, toHang, type StepMaker } from './types.ts';
+import { markStepId, setStepId } from './step-id.ts';
 
 /** Every hook, before any piece goes up: hammering shakes the wall. */
 export const setHooks: StepMaker = (facts) => {

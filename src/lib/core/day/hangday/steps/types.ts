@@ -11,6 +11,7 @@ import type { WallPlan } from '../../../plan/plan-wall-fast.ts';
 import { notCheckedYet } from '../../../fixing/cautions/index.ts';
 import type { LiftGuide } from '../../../fixing/cautions/heavy-lift.ts';
 import type { DayProof } from '../prove.ts';
+import { stepId, type StepRef } from './step-id.ts';
 
 /** What the day is made of, in its order. */
 export const PHASES = {
@@ -70,35 +71,17 @@ export interface Step {
 export type StepMaker = (facts: DayFacts) => Step[];
 
 export const tick = (
-	id: string,
+	ref: StepRef,
 	phase: Phase,
 	title: string,
 	says: readonly string[],
 	needs: readonly Need[] = []
 ): Step => ({
-	...{ id, phase, title, says, needs },
+	...{ id: stepId(ref), phase, title, says, needs },
 	pieceId: null,
 	cautions: [],
 	asks: { of: 'tick' }
 });
-
-/** mm are told in an id to the whole, so that what moved is a step anew. */
-const place = ({ x, y }: { x: number; y: number }): string => `${Math.round(x)},${Math.round(y)}`;
-
-export const markStepId = ({ id, hole }: PlannedHook): string => `mark:${id}@${place(hole)}`;
-
-export const setStepId = (hook: PlannedHook): string =>
-	hook.set?.step ?? `set:${hook.id}@${place(hook.hole)}:${hook.kind}`;
-
-const OF_HOOK = /^(?:mark|set):(.*)@[^@]*$/s;
-
-/** Whether a step marks or sets a hook, wherever it was planned. */
-export const isOfHook = (step: string, hookId: string): boolean =>
-	OF_HOOK.exec(step)?.[1] === hookId;
-
-export const liftStepId = (pieceId: string): string => `lift:${pieceId}`;
-export const levelStepId = (pieceId: string): string => `level:${pieceId}`;
-export const staysStepId = (pieceId: string): string => `stays:${pieceId}`;
 
 /** What says that a piece must not be hung as it is planned: told before its hooks are marked, set, and used. */
 export const stopsOf = (

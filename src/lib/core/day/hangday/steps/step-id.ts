@@ -1,0 +1,48 @@
+import type { HookKind } from '../../../catalogue/facts/index.ts';
+import type { PlannedHook } from '../../../model/planned.ts';
+
+/** What a step is about. */
+export type StepRef =
+	| { of: 'prove'; measure: 'width' | 'height' | 'floor-left' | 'floor-right' }
+	| { of: 'ready'; what: 'room' | 'backs' | 'tools' | 'line' }
+	| { of: 'trouble' | 'lift' | 'level' | 'stays'; pieceId: string }
+	| { of: 'mark'; hookId: string; hole: Spot }
+	| { of: 'set'; hookId: string; hole: Spot; kind: HookKind }
+	| { of: 'after'; what: 'holes' | 'clean' | 'photo' | 'tell' };
+
+interface Spot {
+	x: number;
+	y: number;
+}
+
+/** mm are told in an id to the whole, so that what moved is a step anew. */
+const place = ({ x, y }: Spot): string => `${Math.round(x)},${Math.round(y)}`;
+
+/** How each kind of step is named in a project file; nothing else writes such an id. */
+const WRITE: { [Of in StepRef['of']]: (ref: Extract<StepRef, { of: Of }>) => string } = {
+	prove: ({ measure }) => `prove:${measure}`,
+	ready: ({ what }) => `ready:${what}`,
+	trouble: ({ pieceId }) => `ready:trouble:${pieceId}`,
+	mark: ({ hookId, hole }) => `mark:${hookId}@${place(hole)}`,
+	set: ({ hookId, hole, kind }) => `set:${hookId}@${place(hole)}:${kind}`,
+	lift: ({ pieceId }) => `lift:${pieceId}`,
+	level: ({ pieceId }) => `level:${pieceId}`,
+	stays: ({ pieceId }) => `stays:${pieceId}`,
+	after: ({ what }) => `after:${what}`
+};
+
+export const stepId = (ref: StepRef): string => (WRITE[ref.of] as (ref: StepRef) => string)(ref);
+
+const OF_HOOK = /^(?:mark|set):(.*)@[^@]*$/s;
+
+/** Whether a step marks or sets a hook, wherever it was planned. */
+export const isOfHook = (step: string, hookId: string): boolean =>
+	OF_HOOK.exec(step)?.[1] === hookId;
+
+/** The step that marks a planned hook. */
+export const markStepId = ({ id, hole }: PlannedHook): string =>
+	stepId({ of: 'mark', hookId: id, hole });
+
+/** The step that sets a planned hook: the one it was set by, where it is in the wall already. */
+export const setStepId = ({ id, hole, kind, set }: PlannedHook): string =>
+	set?.step ?? stepId({ of: 'set', hookId: id, hole, kind });
