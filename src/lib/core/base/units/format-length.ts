@@ -33,6 +33,8 @@ export function roundToTick(mm: number, style: LengthStyle): number {
 /**
  * Length as a tape shows it: `46 3/4"`, `3' 10 3/4"`, `1187 mm`, `118.7 cm`.
  * Rounds to the nearest tick, ties away from zero; fractions reduced; never `-0`.
+ *
+ * @param mm any finite length. Throws RangeError on others. Source: the marks of a tape; 1 in = 25.4 mm exactly (ISO 80000-3).
  */
 export function formatLength(mm: number, style: LengthStyle): string {
 	const ticks = ticksOf(mm, style);

@@ -62,6 +62,7 @@ const EXAMPLES: Record<LengthUnit, string> = {
  * @param assume unit of a bare number.
  * Errors: `empty`, `unreadable`, `zero-denominator`, `improper-fraction`, `ambiguous-comma`, `inches-over-foot`.
  * Exact rational arithmetic until the last step, so 46 3/4 in is the double nearest 1187.45 mm.
+ * Source: 1 in = 25.4 mm exactly (ISO 80000-3); how a tape is read aloud, common practice.
  */
 export function parseLength(text: string, assume: LengthUnit): Result<number> {
 	const tidy = text

@@ -37,8 +37,11 @@ const WARM = 0.03;
  * How to cut sheets from a roll so that little of it is used; the same answer for the same question.
  * Length is the least found: best-fit laying under simulated annealing of the order.
  *
- * @param trim mm added to each dimension of each sheet.
+ * Sizes in mm, more than 0; a plan is at least as long as the area of its sheets over the width of the roll.
+ *
+ * @param trim mm added to each dimension of each sheet, 0 or more.
  * Errors: `no-sheets`, `bad-size`, `wider-than-roll`, each with its path.
+ * Source: best-fit skyline packing, searched by simulated annealing.
  */
 export function cutPlan({
 	sheets,

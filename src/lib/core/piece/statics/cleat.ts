@@ -64,6 +64,7 @@ export function cleatLoads({
 /**
  * Stud centres in mm that a rail from `left`, `width` long, covers with `margin` to spare at each end.
  * Always two only if the rail is at least 2·pitch + 2·margin long. Throws RangeError on sizes below 0.
+ * Covered: left + margin ≤ stud ≤ left + width − margin. Source: geometry.
  */
 export function studsUnder({
 	left,
