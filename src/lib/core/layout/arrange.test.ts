@@ -326,7 +326,14 @@ describe('the score', () => {
 
 	it('is without fault for a level row on its axis, with the wished gaps', () => {
 		const { parts, total } = row();
-		expect(parts).deep.include({ balance: 0, gaps: 0, outline: 0, height: 0, alignment: 0, studs: null });
+		expect(parts).deep.include({
+			balance: 0,
+			gaps: 0,
+			outline: 0,
+			height: 0,
+			alignment: 0,
+			studs: null
+		});
 		expect(total).below(0.1);
 	});
 

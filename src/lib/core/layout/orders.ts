@@ -1,4 +1,5 @@
 import type { Item } from './types.ts';
+import { ARRANGED } from '../../words/en/arranged.ts';
 
 /** An order of pieces along a row or a column, and what it does. */
 export interface Order {
@@ -17,18 +18,18 @@ export function middleOut(items: readonly Item[]): Item[] {
 	);
 }
 
-/** Orders that differ to the eye, the one as given first; equal ones are left out. */
-export function ordersOf(items: readonly Item[]): Order[] {
+/** Orders that differ to the eye, the one as given first; equal ones are left out. @param down in a column, else in a row. */
+export function ordersOf(items: readonly Item[], down = false): Order[] {
 	const bySize = [...items].sort((a, b) => area(a) - area(b));
 	const half = Math.ceil(items.length / 2);
 	const [small, large] = [bySize.slice(0, half), bySize.slice(half)];
 	const mixed = small.flatMap((item, index) => [item, ...(large[index] ? [large[index]] : [])]);
 	const orders: Order[] = [
-		{ name: 'as they stand', items: [...items] },
-		{ name: 'largest in the middle', items: middleOut(items) },
-		{ name: 'growing to the right', items: bySize },
-		{ name: 'growing to the left', items: bySize.toReversed() },
-		{ name: 'large and small by turns', items: mixed }
+		{ name: ARRANGED['as-given'](), items: [...items] },
+		{ name: ARRANGED['largest-in-middle'](), items: middleOut(items) },
+		{ name: ARRANGED.growing({ down }), items: bySize },
+		{ name: ARRANGED.shrinking({ down }), items: bySize.toReversed() },
+		{ name: ARRANGED['by-turns'](), items: mixed }
 	];
 	const shape = ({ items: row }: Order) =>
 		row.map(({ width, height }) => `${width}x${height}`).join();

@@ -24,7 +24,10 @@ export const SCORE_WORDS: Record<ScorePart, { label: string; asks: string }> = {
 		label: 'colours',
 		asks: 'light and dark, warm and cool are spread, and not apart'
 	},
-	orientation: { label: 'upright and wide', asks: 'upright and wide pieces are spread, and not apart' },
+	orientation: {
+		label: 'upright and wide',
+		asks: 'upright and wide pieces are spread, and not apart'
+	},
 	height: { label: 'height', asks: 'the middle of the group is at the height wished for' },
 	alignment: { label: 'clean lines', asks: 'no edges are nearly in line, as by a slip' },
 	studs: { label: 'studs', asks: 'the hooks of heavy pieces meet studs' }

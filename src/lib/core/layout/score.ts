@@ -180,7 +180,11 @@ function isSlip(low: number, high: number): boolean {
 /** Farther apart than this two pieces are no neighbours to the eye, mm. From memory. */
 const NEIGHBOUR = 200;
 
-function onStuds(hung: readonly Hung[], studs: readonly number[], heavyFrom: number): number | null {
+function onStuds(
+	hung: readonly Hung[],
+	studs: readonly number[],
+	heavyFrom: number
+): number | null {
 	const heavy = hung.filter(({ item }) => (item.weight ?? 0) >= heavyFrom);
 	if (studs.length === 0 || heavy.length === 0) return null;
 	const hooks = heavy.flatMap(({ item, rect }) =>

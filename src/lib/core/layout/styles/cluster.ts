@@ -1,6 +1,7 @@
 import type { Style, StyleFacts } from '../types.ts';
 import { looseBy } from '../loose.ts';
 import { oddEven } from './row.ts';
+import { ARRANGED } from '../../../words/en/arranged.ts';
 
 export const clusterFacts: StyleFacts = {
 	style: 'cluster',
@@ -19,12 +20,12 @@ export const cluster: Style = {
 		);
 		const [largest, second] = bySize as [number, number | undefined];
 		return looseBy(task, [
-			{ name: 'wide, round the largest', shape: 1.6, main: largest, strict: 0.5 },
-			{ name: 'upright, round the largest', shape: 0.8, main: largest, strict: 0.5 },
-			{ name: 'square, round the largest', shape: 1.1, main: largest, strict: 0.5 },
+			{ name: ARRANGED['wide-round-largest'](), shape: 1.6, main: largest, strict: 0.5 },
+			{ name: ARRANGED['upright-round-largest'](), shape: 0.8, main: largest, strict: 0.5 },
+			{ name: ARRANGED['square-round-largest'](), shape: 1.1, main: largest, strict: 0.5 },
 			...(second === undefined
 				? []
-				: [{ name: 'wide, round the second largest', shape: 1.6, main: second, strict: 0.5 }])
+				: [{ name: ARRANGED['wide-round-second'](), shape: 1.6, main: second, strict: 0.5 }])
 		]);
 	}
 };

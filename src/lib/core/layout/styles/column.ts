@@ -15,7 +15,7 @@ export const column: Style = {
 	lay: (task) => {
 		const { items, gap, axis } = task;
 		const total = items.reduce((sum, { height }) => sum + height, 0) + gap * (items.length - 1);
-		return ordersOf(items).flatMap(({ name, items: stack }) => {
+		return ordersOf(items, true).flatMap(({ name, items: stack }) => {
 			let up = axis.y + total / 2;
 			const places = stack.map(({ id, width, height }) => {
 				const place = { id, x: axis.x - width / 2, y: up - height };
@@ -23,14 +23,7 @@ export const column: Style = {
 				return place;
 			});
 			const found = settled(places, task);
-			return found
-				? [
-						{
-							name: name.replace('to the right', 'downwards').replace('to the left', 'upwards'),
-							places: found
-						}
-					]
-				: [];
+			return found ? [{ name, places: found }] : [];
 		});
 	}
 };

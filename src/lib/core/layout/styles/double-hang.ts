@@ -1,5 +1,6 @@
 import type { Item, Place, Style, StyleFacts, Task } from '../types.ts';
 import { settled } from '../room.ts';
+import { ARRANGED } from '../../../words/en/arranged.ts';
 
 /** Two and two above each other; one left over stands alone on the line. */
 function columnsOf(items: readonly Item[]): Item[][] {
@@ -38,9 +39,9 @@ export const doubleHang: Style = {
 	lay: (task) => {
 		const byWidth = [...task.items].sort((a, b) => b.width - a.width);
 		const orders = [
-			{ name: 'as they stand', items: [...task.items] },
-			{ name: 'widths paired', items: byWidth },
-			{ name: 'large above small', items: alternated(byWidth) }
+			{ name: ARRANGED['as-given'](), items: [...task.items] },
+			{ name: ARRANGED['widths-paired'](), items: byWidth },
+			{ name: ARRANGED['large-above-small'](), items: alternated(byWidth) }
 		];
 		return orders.flatMap(({ name, items }) => {
 			const found = settled(place(columnsOf(items), task), task);

@@ -1,5 +1,6 @@
 import type { Style, StyleFacts } from '../types.ts';
 import { looseBy } from '../loose.ts';
+import { ARRANGED } from '../../../words/en/arranged.ts';
 
 export const freeFacts: StyleFacts = {
 	style: 'free',
@@ -13,8 +14,8 @@ export const free: Style = {
 	facts: freeFacts,
 	lay: (task) =>
 		looseBy(task, [
-			{ name: 'loose and wide', shape: 2, main: null, strict: 0.15 },
-			{ name: 'loose and square', shape: 1, main: null, strict: 0.15 },
-			{ name: 'loose and tall', shape: 0.6, main: null, strict: 0.15 }
+			{ name: ARRANGED['loose-and-wide'](), shape: 2, main: null, strict: 0.15 },
+			{ name: ARRANGED['loose-and-square'](), shape: 1, main: null, strict: 0.15 },
+			{ name: ARRANGED['loose-and-tall'](), shape: 0.6, main: null, strict: 0.15 }
 		])
 };

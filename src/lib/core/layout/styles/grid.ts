@@ -1,5 +1,6 @@
 import type { Item, Place, Style, StyleFacts, Task } from '../types.ts';
 import { settled } from '../room.ts';
+import { ARRANGED } from '../../../words/en/arranged.ts';
 
 const sum = (list: readonly number[]): number => list.reduce((a, b) => a + b, 0);
 
@@ -60,7 +61,7 @@ export const grid: Style = {
 			.flatMap((columns) => {
 				const found = settled(place(task.items, columns, task), task);
 				const rows = Math.ceil(count / columns);
-				return found ? [{ name: `${rows} by ${columns}`, places: found }] : [];
+				return found ? [{ name: ARRANGED.grid({ rows, columns }), places: found }] : [];
 			});
 	}
 };

@@ -1,5 +1,6 @@
 import type { Item, Place, Style, StyleFacts, Task } from '../types.ts';
 import { boxOf, settled } from '../room.ts';
+import { ARRANGED } from '../../../words/en/arranged.ts';
 
 /** Columns of one width, each filled from the top with the wished gap; the shortest column takes the next. */
 function place(items: readonly Item[], columns: number, { gap, axis }: Task): Place[] {
@@ -39,7 +40,7 @@ export const posterWall: Style = {
 			.filter((columns) => columns > 1 || task.items.length === 1)
 			.flatMap((columns) => {
 				const found = settled(place(task.items, columns, task), task);
-				return found ? [{ name: `${columns} columns`, places: found }] : [];
+				return found ? [{ name: ARRANGED.columns({ columns }), places: found }] : [];
 			});
 	}
 };

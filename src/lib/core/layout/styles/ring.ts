@@ -2,6 +2,7 @@ import { grown, overlap, type Rect } from '../../base/geometry/rect.ts';
 import type { Item, Place, Style, StyleFacts, Task } from '../types.ts';
 import { middleOut } from '../orders.ts';
 import { settled } from '../room.ts';
+import { ARRANGED } from '../../../words/en/arranged.ts';
 
 const boxAt = ({ width, height }: Item, x: number, y: number): Rect => ({
 	x: x - width / 2,
@@ -57,8 +58,8 @@ export const ringStyle: Style = {
 		const bySize = [...task.items].sort((a, b) => b.width * b.height - a.width * a.height);
 		const [main, ...others] = bySize as [Item, ...Item[]];
 		const orders = [
-			{ name: 'by size, from the top', items: others },
-			{ name: 'small between large', items: middleOut(others) }
+			{ name: ARRANGED['by-size-from-top'](), items: others },
+			{ name: ARRANGED['small-between-large'](), items: middleOut(others) }
 		];
 		return orders.flatMap(({ name, items }) => {
 			const found = settled(ring(main, items, task), task);

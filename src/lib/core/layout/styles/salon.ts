@@ -1,6 +1,7 @@
 import type { Style, StyleFacts } from '../types.ts';
 import { looseBy } from '../loose.ts';
 import { boxOf } from '../room.ts';
+import { ARRANGED } from '../../../words/en/arranged.ts';
 
 export const salonFacts: StyleFacts = {
 	style: 'salon',
@@ -16,9 +17,9 @@ export const salon: Style = {
 		const { width, height } = boxOf(task.region);
 		const shape = width / height;
 		return looseBy(task, [
-			{ name: 'in the shape of its wall', shape, main: null, strict: 1 },
-			{ name: 'a wide band', shape: Math.max(shape, 2.6), main: null, strict: 1 },
-			{ name: 'a square block', shape: 1.1, main: null, strict: 1 }
+			{ name: ARRANGED['shape-of-wall'](), shape, main: null, strict: 1 },
+			{ name: ARRANGED['wide-band'](), shape: Math.max(shape, 2.6), main: null, strict: 1 },
+			{ name: ARRANGED['square-block'](), shape: 1.1, main: null, strict: 1 }
 		]);
 	}
 };

@@ -1,0 +1,24 @@
+/** What tells one arrangement of a style from another. */
+export const ARRANGED = {
+	'as-given': () => 'as they stand',
+	'largest-in-middle': () => 'largest in the middle',
+	growing: ({ down }: { down: boolean }) => `growing ${down ? 'downwards' : 'to the right'}`,
+	shrinking: ({ down }: { down: boolean }) => `growing ${down ? 'upwards' : 'to the left'}`,
+	'by-turns': () => 'large and small by turns',
+	'widths-paired': () => 'widths paired',
+	'large-above-small': () => 'large above small',
+	'by-size-from-top': () => 'by size, from the top',
+	'small-between-large': () => 'small between large',
+	'wide-round-largest': () => 'wide, round the largest',
+	'upright-round-largest': () => 'upright, round the largest',
+	'square-round-largest': () => 'square, round the largest',
+	'wide-round-second': () => 'wide, round the second largest',
+	'loose-and-wide': () => 'loose and wide',
+	'loose-and-square': () => 'loose and square',
+	'loose-and-tall': () => 'loose and tall',
+	'shape-of-wall': () => 'in the shape of its wall',
+	'wide-band': () => 'a wide band',
+	'square-block': () => 'a square block',
+	grid: ({ rows, columns }: { rows: number; columns: number }) => `${rows} by ${columns}`,
+	columns: ({ columns }: { columns: number }) => `${columns} columns`
+};
