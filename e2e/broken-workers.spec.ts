@@ -1,6 +1,6 @@
 import { test, type Page } from '@playwright/test';
 import { writePhotoZip } from '../src/lib/files/photo-zip.ts';
-import { expect, open, openDemo, station } from './support.ts';
+import { aPhoto, expect, open, openDemo, station } from './support.ts';
 
 /** Keeps a worker’s program from being loaded until it is mended. */
 async function breakWorker(page: Page, name: string): Promise<() => void> {
@@ -66,6 +66,22 @@ test('a PDF that could not be written says why, and is written at the next press
 	mend();
 	const [file] = await Promise.all([page.waitForEvent('download'), save.click()]);
 	expect(file.suggestedFilename()).toMatch(/\.pdf$/);
+});
+
+test('a photo that could not be cut says why, and is kept at the next press', async ({ page }) => {
+	const mend = await breakWorker(page, 'photo');
+	await openDemo(page);
+	await station(page, 'Rack').click();
+	await page.locator('[data-rack="A"]').click();
+	await page.getByRole('radio', { name: 'piece', exact: true }).check();
+	await page.getByLabel(/Add a photo|Another photo/).setInputFiles(await aPhoto(page));
+	const keep = page.getByRole('button', { name: 'Keep this photo' });
+	await keep.click();
+	await expect(page.getByRole('alert')).toContainText('could not be worked on');
+	mend();
+	await keep.click();
+	await expect(keep).toHaveCount(0);
+	await expect(page.getByRole('alert')).toHaveCount(0);
 });
 
 test('a zip that could not be opened says why, and nothing of it is kept', async ({ page }) => {

@@ -10,12 +10,10 @@ export async function develop(file: File, cut: Cut): Promise<Result<Developed>> 
 	const worker = new Worker(new URL('./photo.worker.ts', import.meta.url), { type: 'module' });
 	const answer = await new Promise<Answer>((resolve) => {
 		worker.onmessage = ({ data }: MessageEvent<Answer>) => resolve(data);
-		worker.onerror = () => resolve({ ok: false, code: 'unreadable' });
+		worker.onerror = () => resolve({ ok: false, code: 'not-developed' });
 		worker.postMessage({ file, cut } satisfies Task);
 	});
 	worker.terminate();
 	if (answer.ok) return ok(answer.value);
-	return answer.code === 'too-many-pixels'
-		? fail('too-many-pixels', { name: file.name })
-		: fail('unreadable', { name: file.name });
+	return fail(answer.code, { name: file.name });
 }

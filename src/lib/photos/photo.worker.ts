@@ -7,7 +7,8 @@ export interface Task {
 	cut: Cut;
 }
 export type Answer =
-	{ ok: true; value: Developed } | { ok: false; code: 'unreadable' | 'too-many-pixels' };
+	| { ok: true; value: Developed }
+	| { ok: false; code: 'unreadable' | 'too-many-pixels' | 'not-developed' };
 
 /** Side of the small copy that colour and outline are read from, pixels. */
 const SMALL = 220;
@@ -61,6 +62,6 @@ self.onmessage = async ({ data }: MessageEvent<Task>) => {
 		self.postMessage(await develop(data));
 	} catch (error) {
 		console.error(error);
-		self.postMessage({ ok: false, code: 'unreadable' } satisfies Answer);
+		self.postMessage({ ok: false, code: 'not-developed' } satisfies Answer);
 	}
 };
