@@ -204,11 +204,29 @@ function settle(
 		const below = leftLeg[1] + ringLower / 2 + massBelowRings;
 		return -Math.atan2(right, below);
 	}
-	return lowest(massHeight, -WIDEST, WIDEST);
+	const turnedBy = Math.atan2(ringLower, S);
+	const poses = reached(spacing, Math.hypot(S, ringLower), a, b).map(([from, to]) =>
+		lowest(massHeight, turnedBy + from, turnedBy + to)
+	);
+	return poses.reduce((best, tilt) => (massHeight(tilt) < massHeight(best) ? tilt : best));
 }
 
-/** Widest tilt looked for, radians. */
-const WIDEST = Math.PI / 6;
+/**
+ * Tilts of the line from ring to ring, radians either side of level, at which links of lengths a and b reach both rings:
+ * |a − b| ≤ √(w² + R² − 2wR·cos φ) ≤ a + b, w between the hooks and R from ring to ring. One stretch; or two, where the
+ * links differ by more than R − w. Source: law of cosines.
+ */
+function reached(w: number, R: number, a: number, b: number): [from: number, to: number][] {
+	const tiltAt = (apart: number): number =>
+		Math.acos(Math.max(-1, Math.min(1, (w * w + R * R - apart * apart) / (2 * w * R))));
+	const widest = tiltAt(a + b) * (1 - 1e-9);
+	const least = tiltAt(Math.abs(a - b)) * (1 + 1e-9);
+	if (Math.abs(a - b) <= R - w) return [[-widest, widest]];
+	return [
+		[-widest, -least],
+		[least, widest]
+	];
+}
 
 /** Place of the minimum between two bounds, by golden sections. */
 function lowest(f: (x: number) => number, low: number, high: number): number {
