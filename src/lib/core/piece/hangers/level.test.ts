@@ -117,3 +117,23 @@ describe('a piece that came out higher than reckoned', () => {
 		expect(backFromMeasuredDrop(back, piece, solved(back), 300)).equal(back);
 	});
 });
+
+describe('two rings that are not level with each other', () => {
+	it('are two points all the same, of which one is set lower', () => {
+		const back = start('rings', { ringSpan: 300, ringDrop: 100, rightDrop: 101.5 });
+		const right = levelled(back, 0.6);
+		// 300 mm · sin 0.6° = 3.14 mm.
+		expect(right).deep.include({ does: 'point', side: 'right' });
+		expect(right.by).closeTo(3.14, 0.005);
+		expect(right.says).match(/^Lower the right hook/);
+		expect(levelled(back, -0.6).says).match(/^Lower the left hook/);
+		expect(tiltAtPoints(solved(back), 3.14)).closeTo(0.6, 0.001);
+	});
+
+	it('are measured between their outermost hooks, whatever else holds lower down', () => {
+		const step = levelled(start('security'), 0.5);
+		const xs = solved(start('security')).points.map(({ x }) => x);
+		expect(step.does).equal('point');
+		expect(step.by).closeTo((Math.max(...xs) - Math.min(...xs)) * Math.sin(Math.PI / 360), 1e-6);
+	});
+});

@@ -6,11 +6,11 @@ import type { HangSolution, HungPiece, LevelStep, Side, WallPoint } from './type
 export const highSide = (tilt: number): Side => (tilt > 0 ? 'right' : 'left');
 export const lowSide = (tilt: number): Side => (tilt > 0 ? 'left' : 'right');
 
-/** Outermost of the upper points, from left to right. */
+/** Outermost points, from left to right, level with each other or not; of two above each other the upper. */
 function outermost({ points }: HangSolution): [left: WallPoint, right: WallPoint] {
-	const upper = Math.min(...points.map(({ drop }) => drop.value)) + 1;
-	const sorted = points.filter(({ drop }) => drop.value <= upper).sort((a, b) => a.x - b.x);
-	return [sorted[0]!, sorted.at(-1)!];
+	const upperFirst = points.toSorted((a, b) => a.drop.value - b.drop.value);
+	const [left, ...others] = upperFirst.toSorted((a, b) => a.x - b.x) as [WallPoint, ...WallPoint[]];
+	return [left, others.reduce((most, point) => (point.x > most.x ? point : most), left)];
 }
 
 /** How far one end of a span stands higher than the other at a tilt, mm: S·sin(tilt). */
