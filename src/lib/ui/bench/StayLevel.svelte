@@ -9,7 +9,7 @@
 		weight: { icon: CircleCheck, text: 'Mostly: by its own weight.' },
 		friction: { icon: CircleAlert, text: 'Only by friction.' }
 	};
-	const level = $derived(stayLevel(hung));
+	const level = $derived(stayLevel(hung, styles.lead));
 	const answer = $derived(ANSWERS[level.by]);
 </script>
 

@@ -10,14 +10,21 @@ const PIECE: HungPiece = {
 	...{ kind: 'framed', glazed: true, frame: null }
 };
 
-function of(kind: HangerKind, more: object = {}, xs?: number[]) {
+const MM = { unit: 'mm', decimals: 0 } as const;
+
+function of(
+	kind: HangerKind,
+	more: object = {},
+	xs?: number[],
+	style: Parameters<typeof stayLevel>[1] = MM
+) {
 	const back = { ...startBack(kind, PIECE), ...more } as ReturnType<typeof startBack>;
 	const hanger = hangerOf(back);
 	const hung = xs
 		? hanger.meet!.solve(back, PIECE, usualHouseRules, xs)
 		: hanger.solve(back, PIECE, usualHouseRules);
 	if (!hung.ok) throw new Error(hung.error.message);
-	return stayLevel(hung.value);
+	return stayLevel(hung.value, style);
 }
 
 describe('whether it stays level', () => {
@@ -36,6 +43,15 @@ describe('whether it stays level', () => {
 	it('tells what friction a hook off the middle needs', () => {
 		expect(of('wire-one', wire, [10]).says).match(/friction of 0\.\d\d/);
 		expect(of('wire-one', wire).says).not.match(/friction of/);
+	});
+
+	it('tells what one tick of the tape in hand does', () => {
+		// asin(1/32 in / 10 3/4 in) = 0.17°; a tape in 1/16 in: 0.33°.
+		const rings = { ringSpan: 10.75 * 25.4 };
+		const inch = (denominator: 16 | 32) =>
+			of('rings', rings, undefined, { unit: 'in', denominator }).says;
+		expect(inch(32)).match(/\{0\.79375 mm\}.*0\.17°/);
+		expect(inch(16)).match(/\{1\.5875 mm\}.*0\.33°/);
 	});
 
 	it('is fixed by two points, and turned by a knock on one', () => {

@@ -2,7 +2,9 @@ import { liftGuide } from '../../../fixing/cautions/heavy-lift.ts';
 import { howToHang } from '../../../piece/hangers/how-to.ts';
 import { hangerOf } from '../../../piece/hangers/index.ts';
 import { bumpers } from '../../../piece/hangers/checks.ts';
-import { stayLevel } from '../../../piece/hangers/stay-level.ts';
+import { stayLevel, type StayLevel } from '../../../piece/hangers/stay-level.ts';
+import { rulesOn } from '../../../model/house-rules.ts';
+import { stylesOf } from '../../../marking/marks/styles.ts';
 import { hasStraightEdge } from '../../../base/schemas/outline.ts';
 import type { Piece } from '../../../piece/piece.ts';
 import type { PlannedPiece } from '../../../model/planned.ts';
@@ -17,6 +19,8 @@ import { setStepId, stepId } from './step-id.ts';
 export const hangUp: StepMaker = (facts) => {
 	const rack = piecesById(facts.project.pieces);
 	const waiting = new Set(toHang(facts));
+	const { lead } = stylesOf(rulesOn(facts.project.houseRules, facts.wall.units));
+	const stay = ({ hung }: PlannedPiece) => hung && stayLevel(hung, lead);
 	return facts.plan.pieces
 		.filter((planned) => waiting.has(planned) || hungSince(planned, facts.began))
 		.flatMap((planned) => {
@@ -26,8 +30,8 @@ export const hangUp: StepMaker = (facts) => {
 		.toSorted((a, b) => (b.kg ?? 0) - (a.kg ?? 0))
 		.flatMap(({ piece, planned, kg }) => [
 			lift(piece, planned, kg, facts),
-			level(piece, planned),
-			...stays(piece, planned)
+			level(piece, planned, stay(planned)),
+			...stays(piece, stay(planned))
 		]);
 };
 
@@ -66,17 +70,14 @@ function lift(piece: Piece, planned: PlannedPiece, kg: number | null, facts: Day
 }
 
 /** What has no straight edge is levelled by eye. Common practice. */
-function level(piece: Piece, planned: PlannedPiece): Step {
+function level(piece: Piece, planned: PlannedPiece, stay: StayLevel | null): Step {
 	const byEye = !hasStraightEdge(piece.outline);
 	return {
 		id: stepId({ of: 'level', pieceId: piece.id }),
 		phase: 'lift',
 		title: RUN_SHEET.level(piece),
 		pieceId: piece.id,
-		says: [
-			RUN_SHEET.howToLevel({ byEye }),
-			...(planned.hung ? [stayLevel(planned.hung).says] : [])
-		],
+		says: [RUN_SHEET.howToLevel({ byEye }), ...(stay ? [stay.says] : [])],
 		cautions: [],
 		needs: [{ step: stepId({ of: 'lift', pieceId: piece.id }), strict: true }],
 		asks: { of: 'level', piece, planned, byEye }
@@ -84,8 +85,7 @@ function level(piece: Piece, planned: PlannedPiece): Step {
 }
 
 /** Bumpers and pads, where its way of hanging wants any and its points alone do not hold it. */
-function stays(piece: Piece, { hung }: PlannedPiece): Step[] {
-	const stay = hung && stayLevel(hung);
+function stays(piece: Piece, stay: StayLevel | null): Step[] {
 	if (!stay || stay.by === 'points' || !hangerOf(piece.back).checks.includes(bumpers)) return [];
 	return [
 		{
