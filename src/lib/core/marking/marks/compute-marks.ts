@@ -158,21 +158,14 @@ const marksOf = memoised(({ pieceId, letter, hooks }: PlannedPiece, ...from: Fro
 		const datum =
 			hook !== first && here ? HOOKED_AT.under({ of: here, name: theHook(first.name) }) : upLabel;
 		const across = distanceAcross(hook, start, adds, sure);
-		const acrossPrinted = asOneSet(
-			hooked(first.hole.x - marked, adds),
-			hook.hole.x - first.hole.x,
-			lead
-		);
+		const acrossPrinted = asOneSet(first.hole.x - marked, hook.hole.x - first.hole.x, adds, lead);
 		const up = distanceUp(hook, hook.hole.y, level, upAdds);
-		const upPrinted = asOneSet(
-			hooked(first.hole.y - level, upAdds),
-			hook.hole.y - first.hole.y,
-			lead
-		);
+		const upPrinted = asOneSet(first.hole.y - level, hook.hole.y - first.hole.y, upAdds, lead);
 		const bearing = distanceUp(hook, hook.bearing.y, level, upAdds);
 		const bearingPrinted = asOneSet(
-			hooked(first.bearing.y - level, upAdds),
+			first.bearing.y - level,
 			hook.bearing.y - first.bearing.y,
+			upAdds,
 			lead
 		);
 		return {
@@ -208,9 +201,6 @@ function levelWith(hook: PlannedHook, first: PlannedHook, lead: LengthStyle): Ma
 	};
 }
 
-/** A distance as the tape shows it, whichever way it lies. */
-const hooked = (signed: number, adds: number): number => signed + (signed < 0 ? -adds : adds);
-
 function printed(
 	distance: Distance,
 	datum: string,
@@ -223,9 +213,17 @@ function printed(
 	return { ...distance, datum, at, printed: rounded, roundingError };
 }
 
-/** The first hook of a piece is rounded, and the others by their distance from it: level hooks stay level. */
-function asOneSet(first: number, spacing: number, style: LengthStyle): number {
-	return Math.abs(roundToTick(first, style) + roundToTick(spacing, style));
+/**
+ * The first hook of a piece is rounded, and the others by their distance from it: level hooks stay level. One on the
+ * other side of where the tape is hooked is read by itself.
+ *
+ * @param adds what the tape’s hook adds, whichever way it is used.
+ */
+function asOneSet(first: number, spacing: number, adds: number, style: LengthStyle): number {
+	const own = first + spacing;
+	if (first < 0 !== own < 0) return roundToTick(Math.abs(own) + adds, style);
+	const away = first < 0 ? -1 : 1;
+	return Math.abs(roundToTick(Math.abs(first) + adds, style) + roundToTick(away * spacing, style));
 }
 
 function distanceAcross(hook: PlannedHook, datum: number, adds: number, sure: number): Distance {

@@ -150,6 +150,25 @@ describe('marks added up by hand', () => {
 		expect(of(2).printed).equal(1202);
 	});
 
+	it('add a bent hook on either side of where the tape is hooked', () => {
+		const tape = { across: { from: 'feature', id: 'door1000', edge: 'left' } as const };
+		const [left, right] = read([piece('A', 800, 1400, [900, 1600], [1200, 1600])], tape, {
+			...{ tapeHook: 2, wall: { features: [door(1000)] } }
+		});
+		expect(left!.across).deep.include({ way: 'left of', printed: 102 });
+		expect(right!.across).deep.include({ way: 'right of', printed: 202 });
+		expect(right!.across.exact.value).closeTo(202, 1e-9);
+		const up = { up: { from: 'feature', id: 'door1000', edge: 'top' } as const };
+		const screws = read([piece('A', 800, 1900, [900, 1900], [1200, 2150])], up, {
+			...{ tapeHook: 2, wall: { features: [door(1000)] } }
+		});
+		expect(screws.map(({ up: { way, printed } }) => [way, printed])).deep.equal([
+			['down from', 102],
+			['up from', 152]
+		]);
+		expect(screws.map(({ bearingUp }) => bearingUp.printed)).deep.equal([102, 152]);
+	});
+
 	it('lie on a line within a twentieth of a millimetre, else above or below it', () => {
 		const way = (y: number) =>
 			read([piece('A', 1000, 1400, [1200, y])], { up: { from: 'line', at: 1600 } })[0]!.up.way;
