@@ -2,6 +2,8 @@ import { either, lengthToken } from '../tokens.ts';
 
 /** Failures: why something is refused, or cannot be worked out. */
 export const FAILURES = {
+	'hangs-crooked': ({ tilt }: { tilt: number }) =>
+		`From a hook so far off its middle it would hang ${tilt.toFixed(1)}° crooked.`,
 	'beyond-friction': () => 'So far off its middle, friction is not sure to hold this wire.',
 	'drilled-through': () =>
 		'This hole would come out at the front. Drill less deep than the panel is thick.',

@@ -41,7 +41,7 @@ describe('whether it stays level', () => {
 	});
 
 	it('tells what friction a hook off the middle needs', () => {
-		expect(of('wire-one', wire, [10]).says).match(/friction of 0\.\d\d/);
+		expect(of('wire-one', wire, [0.9]).says).match(/friction of 0\.\d\d/);
 		expect(of('wire-one', wire).says).not.match(/friction of/);
 	});
 

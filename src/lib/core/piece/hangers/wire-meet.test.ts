@@ -51,12 +51,15 @@ describe('a wire that meets studs', () => {
 		expect(right!.drop.value).closeTo(left!.drop.value, 1e-6);
 	});
 
-	it('hangs on one hook off its middle only as far as friction is sure to hold it', () => {
-		const { points, heldLevelBy } = at(one, [10]);
-		// Ellipse with the rings as foci: rise √(220² − 200²)·√(1 − (20/440)²).
-		const rise = Math.sqrt(220 ** 2 - 200 ** 2) * Math.sqrt(1 - (20 / 440) ** 2);
+	it('hangs on one hook off its middle only as far as nobody sees it turn', () => {
+		const { points, heldLevelBy } = at(one, [1.4]);
+		// Ellipse with the rings as foci: rise √(220² − 200²)·√(1 − (2.8/440)²).
+		const rise = Math.sqrt(220 ** 2 - 200 ** 2) * Math.sqrt(1 - (2.8 / 440) ** 2);
 		expect(points[0]!.drop.value).closeTo(150 - rise, 1e-9);
 		expect(heldLevelBy).match(/^Friction/);
+		// Caught on its hook it turns until its mass, 250 + 91.65 mm below, is plumb under it: 1.4 off 0.23°, 1.6 off 0.27°.
+		expect(met(one, [1.6])).equal('hangs-crooked');
+		expect(met(one, [-60])).equal('hangs-crooked');
 		expect(met(one, [150])).equal('beyond-friction');
 	});
 

@@ -1,5 +1,6 @@
 import { fail } from './said.ts';
 import { SURE_FRICTION } from '../../base/figures/hardware.ts';
+import { SEEN_TILT_DEGREES } from '../../base/figures/people.ts';
 import { byFormula, combine, minus, plus, type Derived } from '../../base/derived.ts';
 import { ok, type Result } from '../../base/result.ts';
 import { offCentreHook, type OffCentreHook } from '../statics/off-centre-hook.ts';
@@ -59,7 +60,7 @@ export function twoHooksAt(
 	});
 }
 
-/** One hook away from the middle of a wire, where friction is sure to hold it. */
+/** One hook so little away from the middle of a wire that friction holds it, and nobody sees it turn about its hook. */
 export function oneHookAt(
 	back: WireBack,
 	piece: HungPiece,
@@ -79,6 +80,8 @@ export function oneHookAt(
 	});
 	if (!off.ok) return off;
 	if (off.value.frictionNeeded > SURE_FRICTION) return fail('beyond-friction', {}, 'hook');
+	const tilt = Math.abs(off.value.tiltIfItHolds!);
+	if (tilt > SEEN_TILT_DEGREES) return fail('hangs-crooked', { tilt }, 'hook');
 	const [point] = base.value.points;
 	return ok({
 		...base.value,
