@@ -56,13 +56,13 @@ export function onHanging(
 	};
 }
 
-/** What hangs stays where it hangs. */
+/** What hangs stays where it hangs; one at the house height goes on counting for the height of its group. */
 export const stands =
 	({ rect }: Hanging) =>
 	(placement: Placement): Placement => ({
 		...placement,
 		x: rect.x + rect.width / 2,
-		height: { from: 'top', at: top(rect) },
+		height: placement.height.from === 'house' ? placement.height : { from: 'top', at: top(rect) },
 		locked: true,
 		fix: placement.fix && { ...placement.fix, at: rect.x + rect.width / 2 }
 	});
