@@ -13,7 +13,7 @@ export const FAILURES = {
 		'The hook would stand above the top edge and show. Shorten the wire, lower the rings, or set two hooks further apart.',
 	'lock-above-clips': () => 'The lock lies above the clips. Measure it up from the bottom edge.',
 	'mass-beyond-rings': () =>
-		'The centre of mass lies so near a ring, or beyond it, that hooks over it miss the wire. Move the rings further apart, or measure again.',
+		'The centre of mass lies at a ring, or beyond it: one side of the wire would have to push. Move the rings further apart, or measure again.',
 	'plate-beyond-piece': () => 'This plate lies beyond the end of the piece.',
 	'points-together': () =>
 		'The two points would lie on one spot. Measure the distance between them.',

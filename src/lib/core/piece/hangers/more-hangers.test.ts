@@ -275,12 +275,26 @@ describe('an uneven wire', () => {
 		expect(codes(wire(null))).not.include('uneven-wire');
 	});
 
-	it('puts its hooks over the mass, and more on the nearer one', () => {
-		const { points } = hung(wire(null), { massOffset: 30 });
-		expect(points.map(({ x }) => x)).deep.equal([-70, 130]);
+	it('puts its hooks so that the legs meet over the mass, and more on the nearer one', () => {
+		const { points, cautions } = hung(wire(null), { massOffset: 30 });
+		// The middle of the hooks lies 30·(1 − 200/400) = 15 off the rings’.
+		expect(points.map(({ x }) => x)).deep.equal([-85, 115]);
+		expect(cautions.find(({ code }) => code === 'uneven-wire')!.values).deep.include({
+			tiltHeld: 'level'
+		});
+		const on = { ...wire(null), hookSpacing: 100 } as Back;
+		expect(hung(on, { massOffset: -40 }).points.map(({ x }) => x)).deep.equal([-80, 20]);
 		const [left, right] = points.map(({ load }) => load!.down.value);
 		expect(left! + right!).closeTo(100, 1e-6);
 		expect(right).greaterThan(left!);
+	});
+
+	it('is refused with its mass at a ring, and not before', () => {
+		expect(refusal(wire(null), { massOffset: 200 })).equal('mass-beyond-rings at ringSpan');
+		const [left, right] = hung(wire(null), { massOffset: -160 }).points;
+		// The middle of the hooks lies 80 to the left; the left one carries 1/2 + 160/400 of 100 N.
+		expect([left!.x, right!.x]).deep.equal([-180, 20]);
+		expect(left!.load!.down.value).closeTo(90, 1e-6);
 	});
 
 	it('reads a pull over uneven rings back to the same drop', () => {

@@ -2,6 +2,7 @@ import { slideToLevel, wireAround } from '../statics/uneven-rings.ts';
 import type { HungPiece, LevelStep } from './types.ts';
 import { slideOnWire } from './level.ts';
 import {
+	hooksMiddle,
 	massBelowRings,
 	pulledDrop,
 	unevenWire,
@@ -17,7 +18,11 @@ export const levelOnWire =
 		const slide = length.ok
 			? slideToLevel(
 					{
-						...unevenWire(back, hookSpacing(back), piece.massOffset),
+						...unevenWire(
+							back,
+							hookSpacing(back),
+							hooksMiddle(back.ringSpan, hookSpacing(back), piece.massOffset)
+						),
 						wireLength: length.value,
 						massOffset: piece.massOffset,
 						massBelowRings: massBelowRings(back, piece)

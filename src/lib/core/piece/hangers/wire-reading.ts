@@ -50,6 +50,14 @@ export function wireLength(back: WireBack): Result<number> {
 	return ok(wireAround(unevenWire(back, wire.fingerSpacing), wire.pulledDrop));
 }
 
+/**
+ * Middle of the hooks, mm right of the rings' middle, that holds a piece level with the wire caught on them: e(1 − w/S),
+ * e the mass off that middle, w between the hooks, S between the rings. Over one hook it is over the mass.
+ * Source: the legs, drawn on, meet plumb over the mass.
+ */
+export const hooksMiddle = (ringSpan: number, spacing: number, massOffset: number): number =>
+	massOffset * (1 - spacing / ringSpan);
+
 /** The wire over two hooks, or fingers, about the rings' middle; one when they are not apart. */
 export function unevenWire(
 	{ ringSpan, ringDrop, ringLower }: Pick<WireBack, 'ringSpan' | 'ringDrop' | 'ringLower'>,

@@ -3,13 +3,20 @@ import { size } from '../../base/schemas/sizes.ts';
 import { lengthToken } from '../../base/units/message.ts';
 import { mergePreviousBack } from './merge-previous-back.ts';
 import { hardware, screws, bumpers } from './checks.ts';
-import type { Hanger } from './types.ts';
+import type { Hanger, HungPiece } from './types.ts';
 import { twoRings } from './ring-points.ts';
 import { WIRE_HOOKS, WIRE_OFF, WIRE_UNSUITABLE } from './wire-limits.ts';
 import { twoHooksAt, wireReach } from './wire-meet.ts';
 import { chooseWire, drawWire, measureWire, wireChoices, wireDimensions } from './wire-back.ts';
 import { solveWire } from './wire.ts';
-import { pulledDrop, pullOf, usualWire, wireBackShape, wireLength } from './wire-reading.ts';
+import {
+	hooksMiddle,
+	pulledDrop,
+	pullOf,
+	usualWire,
+	wireBackShape,
+	wireLength
+} from './wire-reading.ts';
 import { levelOnWire, wireAsHung } from './wire-level.ts';
 
 export const wireTwoSchema = z.object({
@@ -47,14 +54,14 @@ export const wireTwo: Hanger<WireTwoBack> = {
 			label: 'Between hooks',
 			help: 'How far apart the two hooks will be on the wall',
 			value: back.hookSpacing,
-			from: { x: piece.massOffset - back.hookSpacing / 2, drop: hookDrop(back) },
-			to: { x: piece.massOffset + back.hookSpacing / 2, drop: hookDrop(back) },
+			from: { x: middleOf(back, piece) - back.hookSpacing / 2, drop: hookDrop(back) },
+			to: { x: middleOf(back, piece) + back.hookSpacing / 2, drop: hookDrop(back) },
 			plausible: { min: back.ringSpan * 0.1, max: back.ringSpan }
 		}
 	],
 	measure: measureWire,
 	solve: (back, piece, rules) => solveWire(back, back.hookSpacing, piece, rules),
-	draw: (back, { massOffset }) => drawWire(back, back.hookSpacing, massOffset),
+	draw: (back, piece) => drawWire(back, back.hookSpacing, middleOf(back, piece)),
 	choices: wireChoices,
 	choose: (back, key, answer) => {
 		const chosen = chooseWire(back, key, answer);
@@ -81,6 +88,9 @@ export const wireTwo: Hanger<WireTwoBack> = {
 		solve: (back, piece, rules, [left, right]) => twoHooksAt(back, piece, rules, [left!, right!])
 	}
 };
+
+const middleOf = ({ ringSpan, hookSpacing }: WireTwoBack, { massOffset }: HungPiece): number =>
+	hooksMiddle(ringSpan, hookSpacing, massOffset);
 
 /** Two fingers belong where the two hooks will be; what they would read is computed. */
 function readAsHung(back: WireTwoBack): WireTwoBack {

@@ -17,6 +17,7 @@ import { aboveTop, belowPiece, widerThanPiece } from './limits.ts';
 import { ringPointCautions } from './ring-points.ts';
 import { nearEdge } from './warnings.ts';
 import {
+	hooksMiddle,
 	massBelowRings,
 	pulledDrop,
 	unevenWire,
@@ -51,10 +52,11 @@ export function solveWire(
 		...(piece.frame ? { topRailDepth: piece.frame.width } : {})
 	});
 	if (!even.ok) return at(even, back);
-	if (Math.abs(piece.massOffset) + hookSpacing / 2 >= back.ringSpan / 2)
+	if (Math.abs(piece.massOffset) >= back.ringSpan / 2)
 		return fail('mass-beyond-rings', {}, 'ringSpan');
+	const middle = hooksMiddle(back.ringSpan, hookSpacing, piece.massOffset);
 	const held = holdOnWire({
-		...unevenWire(back, hookSpacing, piece.massOffset),
+		...unevenWire(back, hookSpacing, middle),
 		wireLength: length.value,
 		weight,
 		massOffset: piece.massOffset,
@@ -64,7 +66,7 @@ export function solveWire(
 	const shows = aboveTop(held.value.drop, readingPath(back));
 	if (shows) return shows;
 
-	const drop = dropOf(back, hookSpacing, piece.massOffset, held.value.drop);
+	const drop = dropOf(back, hookSpacing, middle, held.value.drop);
 	const tension = Math.max(...held.value.tensions);
 	const angle = Math.min(...held.value.angles);
 	return ok({
@@ -169,13 +171,14 @@ function pointsOf(
 						pull: byFormula(lean * share, 'W(x_cg - p)/h about the bottom edge, from the lean')
 					}
 	});
-	if (hookSpacing === 0) return [point('hook', massOffset, 1, 'the weight')];
+	const middle = hooksMiddle(back.ringSpan, hookSpacing, massOffset);
+	if (hookSpacing === 0) return [point('hook', middle, 1, 'the weight')];
 	const share = held.tensions[0] * Math.sin((held.angles[0] * Math.PI) / 180);
 	const left = share / (piece.weight ?? 1);
 	const source = massOffset === 0 ? 'half the weight' : 'W(1/2 ∓ e/S), e the mass off the middle';
 	return [
-		point('left hook', massOffset - hookSpacing / 2, left, source),
-		point('right hook', massOffset + hookSpacing / 2, 1 - left, source)
+		point('left hook', middle - hookSpacing / 2, left, source),
+		point('right hook', middle + hookSpacing / 2, 1 - left, source)
 	];
 }
 

@@ -4,13 +4,13 @@ import { holdOnWire, slideToLevel, wireAround, type UnevenWire } from './uneven-
 const radians = (degrees: number) => (degrees * Math.PI) / 180;
 
 /** A wire at an angle over two hooks, its right ring lower. */
-function wired({ span = 600, apart = 300, angle = 8, lower = 1, mass = 250, off = 0 }) {
+function wired({ span = 600, apart = 300, angle = 8, lower = 1, mass = 250, off = 0, middle = 0 }) {
 	const rise = ((span - apart) / 2) * Math.tan(radians(angle));
 	const wire: UnevenWire = {
 		ringSpan: span,
 		ringDrop: 100,
 		ringLower: lower,
-		hooks: [-apart / 2, apart / 2]
+		hooks: [middle - apart / 2, middle + apart / 2]
 	};
 	const drop = 100 - rise;
 	return {
@@ -61,6 +61,23 @@ function lowestTilt(input: ReturnType<typeof wired>, slid = 0): number {
 	}
 	return at;
 }
+
+describe('two hooks under a mass that is off the middle', () => {
+	it('hold it level about e(1 - w/S), and not about the mass', () => {
+		for (const [span, apart, off] of [
+			[400, 200, 30],
+			[600, 300, -40],
+			[500, 100, 25]
+		] as const) {
+			const at = (middle: number) => wired({ span, apart, off, middle, angle: 20, lower: 0 });
+			const level = at(off * (1 - apart / span));
+			expect(lowestTilt(level)).closeTo(0, 0.01);
+			const held = holdOnWire(level);
+			expect(held.ok && held.value.tiltHeld).closeTo(0, 1e-3);
+			expect(Math.abs(lowestTilt(at(off)))).above(0.25);
+		}
+	});
+});
 
 describe('a flat wire over two hooks', () => {
 	it('holds a piece with one ring lower where its mass is lowest', () => {
