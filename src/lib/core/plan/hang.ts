@@ -3,7 +3,7 @@ import { care, stop } from './said.ts';
 import { TAPE_READING_MM } from '../base/figures/readings.ts';
 import type { Caution } from '../base/caution.ts';
 import { addUp, combine, minus, plus, type Derived } from '../base/derived.ts';
-import { bearingToHole, type HookKind } from '../catalogue/facts/index.ts';
+import { bearingToHole, hookOf, type HookKind } from '../catalogue/facts/index.ts';
 import {
 	hangerOf,
 	type HangerRules,
@@ -17,6 +17,7 @@ import type { Piece } from '../piece/piece.ts';
 import type { Project } from '../model/project.ts';
 import type { Placement } from '../model/wall.ts';
 import type { Result } from '../base/result.ts';
+import { top } from '../base/geometry/rect.ts';
 import { hookHeightTerms } from '../piece/statics/hook-height.ts';
 import { hungPiece } from '../piece/hung-piece.ts';
 import type { PlannedHook, PlannedPiece } from '../model/planned.ts';
@@ -80,6 +81,7 @@ export const planPiece = memoised(
 			settled: settled !== null,
 			cautions: [
 				...railCautions(hung.value, hooks),
+				...showing(piece, placed, hooks),
 				...(fix && !settled ? [outdated(piece.letter)] : []),
 				...hung.value.cautions
 			]
@@ -149,6 +151,13 @@ function cordTo(height: Derived, rail: number): Derived {
 		'top of the picture rail, less the height of the bearing',
 		[...height.parts, { label: 'height of the rail', plusMinus: TAPE_READING_MM }]
 	);
+}
+
+/** Hooks whose hole lies above the top edge: their plate would be seen. */
+function showing({ letter }: Piece, { rect }: Placed, hooks: readonly PlannedHook[]): Caution[] {
+	return hooks
+		.filter(({ kind, hole }) => hookOf(kind).puts === 'hole' && hole.y > top(rect))
+		.map(({ name, hole }) => care('hole-shows', { letter, name, above: hole.y - top(rect) }));
 }
 
 function railCautions({ points }: HangSolution, hooks: readonly PlannedHook[]): Caution[] {

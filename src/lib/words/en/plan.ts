@@ -22,6 +22,10 @@ export const CAUTIONS = {
 		message: `${letter} hangs on ${there}, and is planned here too.`,
 		remedy: `Take it down from ${there} first.`
 	}),
+	'hole-shows': ({ letter, name, above }: { letter: string; name: string; above: number }) => ({
+		message: `${letter}’s ${name} would show: its hole lies ${lengthToken(above)} above the top edge.`,
+		remedy: 'Take a hook whose nail is nearer to its bottom, slacken the wire, or lower the rings.'
+	}),
 	'no-rail': () => ({
 		message: 'This wall has no picture rail yet, so the length of the cords is not known.',
 		remedy: 'Enter the height of the rail’s top in Survey, or hang it another way.'
