@@ -122,7 +122,9 @@
 					Show what the app makes of it
 				</label>
 				{#if advised}
-					<p class="small-note" data-testid="advice">{formatMessage(bonesSaid(watch.bones), styles.lead)}</p>
+					<p class="small-note" data-testid="advice">
+						{formatMessage(bonesSaid(watch.bones), styles.lead)}
+					</p>
 					{#if probe}
 						<p class="small-note">{formatMessage(probe.why, styles.lead)}</p>
 						<button

@@ -237,7 +237,9 @@
 	{#if ideas.failed}
 		<WorkFailed cause={ideas.failed} onretry={() => ideas.retry()} />
 	{:else if ideas.trouble}
-		<p class="trouble" role="alert">{formatMessage(failureNaming(ideas.trouble, letterOf), styles.lead)}</p>
+		<p class="trouble" role="alert">
+			{formatMessage(failureNaming(ideas.trouble, letterOf), styles.lead)}
+		</p>
 		<div class="acts" data-testid="remedies">
 			{#each ideas.remedies as remedy, index (index)}
 				<button class="btn btn-xs" type="button" onclick={() => take(remedy)}>

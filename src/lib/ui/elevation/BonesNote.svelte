@@ -1,5 +1,11 @@
 <script lang="ts">
-	import { mayHaveStuds, formatMessage, substrateOf, type Styles, type Wall } from '$lib/core/index.ts';
+	import {
+		mayHaveStuds,
+		formatMessage,
+		substrateOf,
+		type Styles,
+		type Wall
+	} from '$lib/core/index.ts';
 	import { bonesSaid } from '../survey/bones-said.ts';
 	import { getBones } from '../survey/bones.svelte.ts';
 

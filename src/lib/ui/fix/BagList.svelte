@@ -1,5 +1,11 @@
 <script lang="ts">
-	import { BAG_GROUPS, formatForce, formatMessage, type BagItem, type Styles } from '$lib/core/index.ts';
+	import {
+		BAG_GROUPS,
+		formatForce,
+		formatMessage,
+		type BagItem,
+		type Styles
+	} from '$lib/core/index.ts';
 
 	interface Props {
 		items: readonly BagItem[];

@@ -76,7 +76,9 @@
 			{/each}
 		</div>
 		{#if view.tool}
-			<p class="small-note">{formatMessage(HINT_WORDS[view.tool].tells, styles.lead)} Escape puts it away.</p>
+			<p class="small-note">
+				{formatMessage(HINT_WORDS[view.tool].tells, styles.lead)} Escape puts it away.
+			</p>
 		{/if}
 	</fieldset>
 	{#if session.simulates}<SensorReading {wall} {styles} />{/if}

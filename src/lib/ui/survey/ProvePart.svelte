@@ -1,6 +1,12 @@
 <script lang="ts">
 	import { Check, TriangleAlert } from '@lucide/svelte';
-	import { formatLength, proofsOf, formatMessage, type Styles, type Wall } from '$lib/core/index.ts';
+	import {
+		formatLength,
+		proofsOf,
+		formatMessage,
+		type Styles,
+		type Wall
+	} from '$lib/core/index.ts';
 	import { setWall } from '$lib/store/commands/index.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
 	import LengthField from '../field/LengthField.svelte';
