@@ -1,9 +1,7 @@
 import { isAnotherDay } from '../same-day.ts';
+import { isOfEachDay } from '../steps/step-id.ts';
 import type { EventFace } from './types.ts';
 import { HISTORY } from '../../../../words/en/events.ts';
-
-/** Steps of these are done anew on each day. */
-const ANEW = /^(prove|ready|after):/;
 
 export const began: EventFace<'began'> = {
 	what: 'began',
@@ -11,7 +9,7 @@ export const began: EventFace<'began'> = {
 	reduceDayState(day, { at }) {
 		if (day.began !== null && !isAnotherDay(day.began, at)) return;
 		day.began = at;
-		for (const step of day.steps.keys()) if (ANEW.test(step)) day.steps.delete(step);
+		for (const step of day.steps.keys()) if (isOfEachDay(step)) day.steps.delete(step);
 		day.proofs.clear();
 		day.moves.length = 0;
 	},

@@ -39,6 +39,11 @@ const OF_HOOK = /^(?:mark|set):(.*)@[^@]*$/s;
 export const isOfHook = (step: string, hookId: string): boolean =>
 	OF_HOOK.exec(step)?.[1] === hookId;
 
+const OF_EACH_DAY = /^(?:prove|ready|after):/;
+
+/** Whether a step is done anew on each day. */
+export const isOfEachDay = (step: string): boolean => OF_EACH_DAY.test(step);
+
 /** The step that marks a planned hook. */
 export const markStepId = ({ id, hole }: PlannedHook): string =>
 	stepId({ of: 'mark', hookId: id, hole });
