@@ -20,7 +20,7 @@ function hall(): Project {
 		...{ id: letter, letter, weight: 2 }
 	}));
 	const [wall] = project.walls as [Project['walls'][0]];
-	const reading = (x: number, down: number) => ({ id: `r${x}`, x, of: 'floor', down }) as never;
+	const reading = (x: number, down: number) => ({ id: `r${x}`, x, down, up: null });
 	return {
 		...project,
 		pieces,

@@ -210,7 +210,7 @@ describe('places for the side tape', () => {
 		const named = (readings: Wall['levels']['readings']) =>
 			of({ levels: { line: 1200, readings } }).some(({ datum }) => datum.from === 'read-line');
 		expect(named([])).equal(false);
-		expect(named([{ id: 'r', x: 0, of: 'floor', down: 1200 } as never])).equal(true);
+		expect(named([{ id: 'r', x: 0, down: 1200, up: null }])).equal(true);
 	});
 });
 
