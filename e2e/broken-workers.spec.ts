@@ -1,6 +1,6 @@
 import { test, type Page } from '@playwright/test';
 import { writePhotoZip } from '../src/lib/files/photo-zip.ts';
-import { aPhoto, expect, open, openDemo, station } from './support.ts';
+import { aPhoto, expect, open, openDemo, pieceOn, station } from './support.ts';
 
 /** Keeps a worker’s program from being loaded until it is mended. */
 async function breakWorker(page: Page, name: string): Promise<() => void> {
@@ -72,7 +72,7 @@ test('a photo that could not be cut says why, and is kept at the next press', as
 	const mend = await breakWorker(page, 'photo');
 	await openDemo(page);
 	await station(page, 'Rack').click();
-	await page.locator('[data-rack="A"]').click();
+	await pieceOn(page, 'A').focus();
 	await page.getByRole('radio', { name: 'piece', exact: true }).check();
 	await page.getByLabel(/Add a photo|Another photo/).setInputFiles(await aPhoto(page));
 	const keep = page.getByRole('button', { name: 'Keep this photo' });
