@@ -5,18 +5,21 @@ import { defineConfig, type Plugin } from 'vite';
 /** Nothing happens when a file of the core or of the words is loaded: what a page does not use of them is left out. */
 const PURE_FILES = /\/src\/lib\/(?:core|words)\//;
 
-/** What describes a field of the project file: for its documents, and for the schema that the server gives. */
-const DESCRIPTION = /z\.describe\(\s*'[^']*'\s*\)/g;
+/** What describes a field of the project file: alone in its check, or after or before others. */
+const DESCRIBE = String.raw`z\.describe\(\s*'[^']*'\s*\)`;
+const DESCRIPTION = new RegExp(
+	String.raw`\.check\(\s*${DESCRIBE}\s*\)|,\s*${DESCRIBE}|${DESCRIBE},\s*`,
+	'g'
+);
 
-/** Leaves descriptions out of what pages load. */
+/** Leaves descriptions out of what pages load: they are for the documents, and for the schema that the server gives. */
 const withoutDescriptions: Plugin = {
 	name: 'without-descriptions',
 	apply: 'build',
 	enforce: 'pre',
 	transform(code, id, options) {
 		if (options?.ssr || !PURE_FILES.test(id) || !code.includes('z.describe(')) return null;
-		const bare = code.replace(/\.check\(\s*z\.describe\(\s*'[^']*'\s*\)\s*\)/g, '');
-		return { code: bare.replace(DESCRIPTION, "z.describe('')"), map: null };
+		return { code: code.replace(DESCRIPTION, ''), map: null };
 	}
 };
 
