@@ -83,7 +83,7 @@ bare('a worker that breaks says so and can be tried again', async ({ page }) => 
 		await expect(failed.last()).toBeVisible();
 	}
 	broken = false;
-	// What is tried again may have failed anew in the meantime, for want of something that was still broken.
+	// Whatever still asks is pressed, until nothing does.
 	await expect(async () => {
 		for (const each of await failed.all())
 			await each.getByRole('button', { name: 'Try again' }).click({ timeout: 1000 });

@@ -1,8 +1,5 @@
 import { lengthToken } from '../tokens.ts';
 
-const simulatedBy = (what: string, simulated: boolean): string =>
-	simulated ? `a simulated ${what}` : `the ${what}`;
-
 const onPoints = (count: number): string => `${count} ${count === 1 ? 'point' : 'points'}`;
 
 const MET = { nothing: 'nothing to hold', wood: 'wood', metal: 'metal', pipe: 'a pipe' };
@@ -17,7 +14,7 @@ export const EVENTS = {
 	done: () => 'done',
 	hung: ({ points }: { points: number }) => `hung on ${onPoints(points)}`,
 	levelled: ({ tilt, simulated }: { tilt: number; simulated: boolean }) =>
-		`${simulatedBy('level', simulated)} read ${tilt.toFixed(2)}°`,
+		`${simulated ? 'a simulated level' : 'the level'} read ${tilt.toFixed(2)}°`,
 	looked: ({ state, text }: { state: keyof typeof LOOKED; text: string }) =>
 		`${LOOKED[state]}${text ? `: ${text}` : ''}`,
 	met: ({ met }: { met: keyof typeof MET }) => `met ${MET[met]}`,

@@ -20,7 +20,6 @@ export const hangUp: StepMaker = (facts) => {
 	const rack = piecesById(facts.project.pieces);
 	const waiting = new Set(toHang(facts));
 	const { lead } = stylesOf(rulesOn(facts.project.houseRules, facts.wall.units));
-	const stay = ({ hung }: PlannedPiece) => hung && stayLevel(hung, lead);
 	return facts.plan.pieces
 		.filter((planned) => waiting.has(planned) || hungSince(planned, facts.began))
 		.flatMap((planned) => {
@@ -28,11 +27,10 @@ export const hangUp: StepMaker = (facts) => {
 			return piece ? [{ piece, planned, kg: weightToReckon(piece)?.kg ?? null }] : [];
 		})
 		.toSorted((a, b) => (b.kg ?? 0) - (a.kg ?? 0))
-		.flatMap(({ piece, planned, kg }) => [
-			lift(piece, planned, kg, facts),
-			level(piece, planned, stay(planned)),
-			...stays(piece, stay(planned))
-		]);
+		.flatMap(({ piece, planned, kg }) => {
+			const stay = planned.hung && stayLevel(planned.hung, lead);
+			return [lift(piece, planned, kg, facts), level(piece, planned, stay), ...stays(piece, stay)];
+		});
 };
 
 const hungSince = ({ hanging }: PlannedPiece, began: string | null): boolean =>
