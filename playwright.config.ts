@@ -1,4 +1,5 @@
 import { defineConfig } from '@playwright/test';
+import { chromiumPath } from './scripts/lib/chromium.mjs';
 
 const PORT = 4391;
 
@@ -13,7 +14,7 @@ export default defineConfig({
 		viewport: { width: 1280, height: 800 },
 		serviceWorkers: 'block',
 		launchOptions: {
-			executablePath: '/usr/bin/chromium',
+			executablePath: chromiumPath(),
 			args: [
 				'--no-sandbox',
 				'--disable-gpu',

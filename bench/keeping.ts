@@ -4,6 +4,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { chromium, type Page } from '@playwright/test';
+import { chromiumPath } from '../scripts/lib/chromium.mjs';
 
 const origin = process.argv[2]!;
 const RELOADS = 60;
@@ -11,7 +12,7 @@ const KILLS = 40;
 /** ms after the act. */
 const WAITS = [0, 20, 50, 80, 100, 150, 200, 300];
 const options = {
-	executablePath: '/usr/bin/chromium',
+	executablePath: chromiumPath(),
 	args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
 	viewport: { width: 1280, height: 800 },
 	serviceWorkers: 'block' as const

@@ -2,6 +2,7 @@
 import { readFileSync } from 'node:fs';
 import { gzipSync } from 'node:zlib';
 import { chromium, type CDPSession, type Page } from '@playwright/test';
+import { chromiumPath } from '../scripts/lib/chromium.mjs';
 import { manyPieces } from './many-pieces.ts';
 
 const [origin] = process.argv.slice(2);
@@ -9,7 +10,7 @@ if (!origin) throw new Error('usage: pages.ts ORIGIN');
 const MOVES = 150;
 
 const browser = await chromium.launch({
-	executablePath: '/usr/bin/chromium',
+	executablePath: chromiumPath(),
 	args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking']
 });
 

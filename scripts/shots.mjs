@@ -3,7 +3,7 @@ import { spawn } from 'node:child_process';
 import { chromium } from '@playwright/test';
 import { hungDemo } from '../e2e/hung-demo.ts';
 import { buildIfStale } from './lib/build.mjs';
-import { CHROMIUM } from './lib/chromium.mjs';
+import { chromiumPath } from './lib/chromium.mjs';
 import { freePort } from './lib/port.mjs';
 import { root } from './lib/run.mjs';
 
@@ -177,7 +177,7 @@ while (!(await fetch(`${origin}/api/health`).catch(() => null))?.ok)
 	await new Promise((resolve) => setTimeout(resolve, 100));
 
 const browser = await chromium.launch({
-	executablePath: CHROMIUM,
+	executablePath: chromiumPath(),
 	args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking']
 });
 const wanted = process.argv.slice(2);

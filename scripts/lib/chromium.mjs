@@ -1,22 +1,29 @@
 import { existsSync } from 'node:fs';
 import { run } from './run.mjs';
 
-/** Where Debian puts its browser. */
-export const CHROMIUM = '/usr/bin/chromium';
+/** Debian's browser without windows, a fifth lighter than the whole one, and the whole one. */
+const PLACES = ['/usr/bin/chromium-headless-shell', '/usr/bin/chromium'];
+
+/** Where Debian put its browser. */
+export const chromiumPath = () => PLACES.find((place) => existsSync(place)) ?? PLACES[0];
 
 /** Installs Debian's Chromium where it is missing; without root it says what to install. */
 export async function installChromium() {
-	if (existsSync(CHROMIUM)) return;
+	if (PLACES.some((place) => existsSync(place))) return;
 	if (process.getuid?.() !== 0)
 		throw new Error(
-			'Chromium is missing. Install it with: sudo apt-get update && sudo apt-get install -y --no-install-recommends chromium'
+			'Chromium is missing. Install it with: sudo apt-get update && sudo apt-get install -y --no-install-recommends chromium-headless-shell'
 		);
 	console.log('Installing Chromium…');
-	const update = await run('apt-get', ['update'], { quiet: true });
-	const install = await run('apt-get', ['install', '-y', '--no-install-recommends', 'chromium'], {
-		quiet: true,
-		env: { DEBIAN_FRONTEND: 'noninteractive' }
-	});
-	if (install.code !== 0 || !existsSync(CHROMIUM))
-		throw new Error(`Chromium could not be installed.\n${update.output}\n${install.output}`);
+	const apt = (...args) =>
+		run('apt-get', args, { quiet: true, env: { DEBIAN_FRONTEND: 'noninteractive' } });
+	const told = [await apt('update')];
+	// Older releases of Debian have the whole browser alone.
+	for (const name of ['chromium-headless-shell', 'chromium']) {
+		told.push(await apt('install', '-y', '--no-install-recommends', name));
+		if (existsSync(chromiumPath())) return;
+	}
+	throw new Error(
+		`Chromium could not be installed.\n${told.map(({ output }) => output).join('\n')}`
+	);
 }
