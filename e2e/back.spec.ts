@@ -64,14 +64,23 @@ test('another way to hang keeps what was measured', async ({ page }) => {
 
 test('the person’s own hook moves the hole, not the bearing', async ({ page }) => {
 	await openDemo(page);
-	await station(page, 'Fix').click();
 	await pieceOn(page, 'F').focus();
+	const ofF = page.getByTestId('mark').filter({ hasText: 'F · hook' });
+	await station(page, 'Mark').click();
+	await expect(ofF).toContainText('lowest point of the hook');
+	const hole = () => ofF.getByText(/its hole at/).innerText();
+	const typical = await hole();
+	await station(page, 'Fix').click();
 	const bench = page.getByRole('complementary', { name: 'Bench' });
 	const hook = bench.getByRole('combobox', { name: /^Hook/ });
 	await expect(hook).toHaveValue('picture-hook-1');
-	const before = await readout(page).innerText();
+	const mark = readout(page).locator('.measure').first();
+	const before = await mark.innerText();
 	await measure(bench.getByLabel('From the bearing up to the hole'), '1');
-	await expect(readout(page)).not.toHaveText(before);
+	await station(page, 'Mark').click();
+	expect(await hole()).not.toEqual(typical);
+	await expect(mark).toHaveText(before);
+	await station(page, 'Fix').click();
 	await bench.getByRole('button', { name: 'Back to typical figures' }).click();
 	await expect(bench.getByText('Typical figures.')).toBeVisible();
 	await hook.selectOption('Wood screw, 8 gauge');

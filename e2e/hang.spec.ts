@@ -186,15 +186,15 @@ test('a hook that came out low takes the other with it, and a second window neve
 	for (let marks = 0; marks < 10; marks++) await press(page, 'Marked, next');
 	await expect(heading(page)).toContainText('A · left hook: ');
 	await press(page, 'Its height is off');
-	const read = page.getByRole('textbox', { name: /^The hole, up from/ });
-	await read.fill('70');
+	const read = page.getByRole('textbox', { name: /^The lowest point of the hook, up from/ });
+	await read.fill('69 1/4');
 	await expect(page.getByText(/The left hook is 3 \d+\/\d+" too low/)).toBeVisible();
 	await expect(page.getByRole('alert')).toContainText('Kept?');
 	await expect(page.getByRole('button', { name: 'Keep it so, next' })).toBeDisabled();
 	await read.fill('12');
 	await expect(page.getByRole('alert')).toContainText('something else was read');
 	await expect(page.getByRole('button', { name: 'Yes, keep it' })).toHaveCount(0);
-	await read.fill('72 7/8');
+	await read.fill('72 1/8');
 	await expect(page.getByText(/The left hook is \d+\/\d+" too low/)).toBeVisible();
 	await press(page, 'Keep it so, next');
 	// The right hook follows, so its mark is open again.

@@ -260,6 +260,7 @@ export {
 	upDatums
 } from './marking/marks/datum.ts';
 export { crossedBy, LINE_CHECKS, lineOffers } from './marking/marks/level-line.ts';
+export { besideMark, markedPoint } from './marking/marks/marked-point.ts';
 export { markStrips } from './marking/marks/mark-strip.ts';
 export type { Mark, TapeReading } from './marking/marks/compute-marks.ts';
 export { type SecondMeasure, secondMeasures } from './marking/marks/second-measure.ts';

@@ -23,7 +23,10 @@ describe('marksCsv', () => {
 		const [row] = data;
 		expect(row).include({ piece: 'A', point: 'left hook', across: '13 1/4"' });
 		expect(row!['across way']).equal('right of the street door casing, right edge');
-		expect(Number(row!['hole height mm'])).closeTo(marks[0]!.up.exact.value, 5e-4);
+		expect(Number(row!['height mm'])).closeTo(marks[0]!.up.exact.value, 5e-4);
+		// A one-nail picture hook is held by its bearing; its nail goes in 19 mm above (from memory).
+		expect(row!.marked).equal('bearing');
+		expect(Number(row!['hole height mm']) - Number(row!['height mm'])).closeTo(19, 1e-3);
 		expect(row!['across sum']).equal('55" - 3 3/4" - 38" = 13 1/4"');
 	});
 });

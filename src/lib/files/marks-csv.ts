@@ -19,8 +19,9 @@ export function marksCsv(marks: readonly Mark[], houseRules: HouseRules): string
 			across: formatLength(mark.across.printed, lead),
 			'across (other units)': formatLength(mark.across.exact.value, other),
 			'across way': `${mark.across.way} ${mark.across.datum}`,
-			'hole height': formatLength(mark.up.printed, lead),
-			'hole height (other units)': formatLength(mark.up.exact.value, other),
+			marked: mark.markedAt,
+			height: formatLength(mark.up.printed, lead),
+			'height (other units)': formatLength(mark.up.exact.value, other),
 			'height way': `${mark.up.way} ${mark.up.datum}`,
 			'set from': mark.levelWith
 				? `level with ${mark.levelWith.name}, ${formatLength(mark.levelWith.printed, lead)} ${mark.levelWith.way}`
@@ -28,8 +29,11 @@ export function marksCsv(marks: readonly Mark[], houseRules: HouseRules): string
 			what: { hole: 'hole', place: 'strip', cord: 'cord', kept: 'there already' }[mark.puts],
 			'cord from rail': mark.cord ? formatLength(mark.cord.value, lead) : '',
 			'bearing height': formatLength(mark.bearingUp.printed, lead),
+			'hole height': formatLength(mark.holeUp.printed, lead),
 			'across mm': mark.across.exact.value.toFixed(3),
-			'hole height mm': mark.up.exact.value.toFixed(3),
+			'height mm': mark.up.exact.value.toFixed(3),
+			'bearing height mm': mark.bearingUp.exact.value.toFixed(3),
+			'hole height mm': mark.holeUp.exact.value.toFixed(3),
 			'across sum': writeSum(mark.across.exact.sum, lead, mark.across.printed),
 			'height sum': writeSum(mark.up.exact.sum, lead, mark.up.printed)
 		})),

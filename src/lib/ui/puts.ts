@@ -7,5 +7,6 @@ const WORDS: Record<Mark['puts'], string> = {
 	kept: 'there already'
 };
 
-/** What a mark is on the wall, in a word or two. */
-export const markTypeLabel = ({ puts }: Mark): string => WORDS[puts];
+/** What a mark is on the wall, in a few words. */
+export const markTypeLabel = ({ puts, markedAt }: Pick<Mark, 'puts' | 'markedAt'>): string =>
+	puts === 'hole' && markedAt === 'bearing' ? 'lowest point of the hook' : WORDS[puts];

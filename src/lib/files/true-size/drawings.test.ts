@@ -22,7 +22,8 @@ const template = (change: Partial<Template> = {}): Template => ({
 		{
 			...{ name: 'left hook', says: 'Picture hook' },
 			hole: { x: 120, y: 250 },
-			bearing: { x: 120, y: 235 }
+			bearing: { x: 120, y: 235 },
+			markedAt: 'hole'
 		}
 	],
 	bumpers: [{ x: 12, y: 12 }],

@@ -177,7 +177,7 @@ describe('templates as a PDF, read back', () => {
 		['tea-room', 'letter'],
 		['net-loft', 'a3']
 	] as const)
-		it(`put every hole within 0.2 mm of the plan on the assembled ${SHEETS[on].name} of the ${wallId}`, async () => {
+		it(`put every mark within 0.2 mm of the plan on the assembled ${SHEETS[on].name} of the ${wallId}`, async () => {
 			for (const template of templatesOn(wallId)) {
 				const pages = assembled(await read([template], { on }));
 				const outlines = pages.flatMap(({ page, x, y }) =>
@@ -194,18 +194,22 @@ describe('templates as a PDF, read back', () => {
 				}
 				const rings = pages.flatMap(({ page, x, y }) =>
 					page.strokes
-						.filter(({ pen, closed, shown }) => pen === 'hole' && closed && shown)
+						.filter(
+							({ pen, closed, shown }) => (pen === 'hole' || pen === 'bearing') && closed && shown
+						)
 						.map(middle)
 						.map((at) => ({ x: at.x + x - corner.x, y: at.y + y - corner.y }))
 				);
-				const holes = template.points.flatMap(({ hole }) => hole ?? []);
-				for (const hole of holes)
+				const marks = template.points.flatMap((point) =>
+					point.hole ? [point[point.markedAt]!] : []
+				);
+				for (const mark of marks)
 					expect(
-						rings.some((ring) => Math.hypot(ring.x - hole.x, ring.y - hole.y) < 0.2),
-						`${template.letter} ${hole.x} ${hole.y}`
+						rings.some((ring) => Math.hypot(ring.x - mark.x, ring.y - mark.y) < 0.2),
+						`${template.letter} ${mark.x} ${mark.y}`
 					).equal(true);
 				for (const ring of rings)
-					expect(holes.some((hole) => Math.hypot(ring.x - hole.x, ring.y - hole.y) < 0.2)).equal(
+					expect(marks.some((mark) => Math.hypot(ring.x - mark.x, ring.y - mark.y) < 0.2)).equal(
 						true
 					);
 			}

@@ -35,6 +35,11 @@
 	const repeat = $derived(
 		repeatSaid(mark.up.exact, tolerance) ?? repeatSaid(mark.across.exact, tolerance)
 	);
+	const beside = $derived(
+		mark.markedAt === 'bearing'
+			? { what: 'hole', up: mark.holeUp }
+			: { what: 'bearing', up: mark.bearingUp }
+	);
 	const plusMinus = (mm: number) => `± ${formatLength(mm, styles.lead)}`;
 </script>
 
@@ -69,8 +74,8 @@
 		</p>
 	{/if}
 	<p class="bearing">
-		{hookOf(mark.hook).name}{driven ? `, ${driven}` : ''}: its bearing at
-		<Measure mm={mark.bearingUp.exact.value} printed={mark.bearingUp.printed} {styles} />
+		{hookOf(mark.hook).name}{driven ? `, ${driven}` : ''}: its {beside.what} at
+		<Measure mm={beside.up.exact.value} printed={beside.up.printed} {styles} />
 	</p>
 	<p class="bearing">
 		Sure to <span class="measure">{plusMinus(mark.up.exact.plusMinus)}</span> up and

@@ -6,6 +6,7 @@
 		groupOf,
 		hookedAcross,
 		hookedNear,
+		markedPoint,
 		hookedUp,
 		neighbourGaps,
 		piecesById,
@@ -67,8 +68,8 @@
 	const selected = $derived(plan.pieces.find(({ pieceId }) => pieceId === view.selected));
 	const floorTape = $derived.by(() => {
 		const hooked = hookedAcross(datums, wall.tape.across);
-		const hole = selected?.hooks[0]?.hole;
-		return hole ? hookedNear(hooked, wall, hole) : hooked;
+		const first = selected?.hooks[0];
+		return first ? hookedNear(hooked, wall, markedPoint(first)) : hooked;
 	});
 	const others = $derived(
 		selected

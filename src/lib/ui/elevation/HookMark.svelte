@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { PlannedHook } from '$lib/core/index.ts';
+	import { besideMark, markedPoint, type PlannedHook } from '$lib/core/index.ts';
 	import type { Frame } from './frame.ts';
 
 	interface Props {
@@ -11,15 +11,15 @@
 
 	let { hook, frame, current }: Props = $props();
 
-	const x = $derived(frame.x(hook.hole.x));
-	const y = $derived(frame.y(hook.hole.y));
-	const bearingY = $derived(frame.y(hook.bearing.y));
+	const x = $derived(frame.x(markedPoint(hook).x));
+	const y = $derived(frame.y(markedPoint(hook).y));
+	const besideY = $derived(frame.y(besideMark(hook).y));
 </script>
 
 <g class="mark" class:current>
-	<path class="halo" d="M{x - 6} {y} h12 M{x} {y - 6} v12 M{x - 4} {bearingY} h8" />
+	<path class="halo" d="M{x - 6} {y} h12 M{x} {y - 6} v12 M{x - 4} {besideY} h8" />
 	<path class="cross" d="M{x - 6} {y} h12 M{x} {y - 6} v12" />
-	<path class="tick" d="M{x - 4} {bearingY} h8" />
+	<path class="tick" d="M{x - 4} {besideY} h8" />
 	{#if current}<circle class="circled" cx={x} cy={y} r="11" />{/if}
 </g>
 

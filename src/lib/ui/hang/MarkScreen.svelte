@@ -29,7 +29,7 @@
 	}
 </script>
 
-<p class="hook">{hook.name}: the cross is for its {markTypeLabel(mark)}.</p>
+<p class="hook">{hook.name}. The mark is for the {markTypeLabel(mark)}.</p>
 {#if mark.levelWith}
 	<BigMeasure
 		printed={mark.levelWith.printed}

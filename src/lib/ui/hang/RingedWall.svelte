@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { PlannedHook, Wall, WallPlan } from '$lib/core/index.ts';
+	import { markedPoint, type PlannedHook, type Wall, type WallPlan } from '$lib/core/index.ts';
 	import FeatureShape from '../elevation/FeatureShape.svelte';
 	import { fitWall } from '../elevation/frame.ts';
 	import { wallBox } from '../elevation/outline.ts';
@@ -22,7 +22,10 @@
 	);
 	const frame = $derived(fitWall({ width: WIDTH, height }, wallBox(wall), MARGIN));
 	const ring = $derived.by(() => {
-		if (hook) return around(frame.x(hook.hole.x), frame.y(hook.hole.y), 0, 0, 11);
+		if (hook) {
+			const { x, y } = markedPoint(hook);
+			return around(frame.x(x), frame.y(y), 0, 0, 11);
+		}
 		const piece = plan.pieces.find((each) => each.pieceId === pieceId);
 		if (!piece) return null;
 		const { x, y, width, height: tall } = piece.rect;

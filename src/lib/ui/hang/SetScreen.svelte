@@ -11,6 +11,7 @@
 		type Use
 	} from '$lib/core/index.ts';
 	import { drivenSaid } from '../bench/mark-said.ts';
+	import { markTypeLabel } from '../puts.ts';
 	import BigMeasure from './BigMeasure.svelte';
 	import Foot from './Foot.svelte';
 	import OnceMore from './OnceMore.svelte';
@@ -45,6 +46,8 @@
 	const told = $derived(hooksInstruction(off, mark.name, day.rules.tolerance));
 	const odd = $derived(oddReading('hook', Math.hypot(off.x, off.y)));
 	let kept = $state(false);
+	/** What the tape is read at, as it was marked. */
+	const read = $derived(markTypeLabel(mark).replace(/^./, (first) => `The ${first}`));
 
 	function set() {
 		day.tell(hookWasSet(item.step.id, hook, hole, simulated.across || simulated.up));
@@ -82,7 +85,7 @@
 </div>
 {#if measuring === 'up'}
 	<ReadingPad
-		label="The hole, {mark.up.way} {mark.up.datum}"
+		label="{read}, {mark.up.way} {mark.up.datum}"
 		value={up}
 		{styles}
 		truth={mark.up.exact.value - 4}
@@ -90,7 +93,7 @@
 	/>
 {:else if measuring === 'across'}
 	<ReadingPad
-		label="The hole, {mark.across.way} {mark.across.datum}"
+		label="{read}, {mark.across.way} {mark.across.datum}"
 		value={across}
 		{styles}
 		truth={mark.across.exact.value + 4}

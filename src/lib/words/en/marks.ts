@@ -32,13 +32,14 @@ export const TAPE_SUM = {
 	'tape-reading': 'reading the tape',
 	'setting-mark': 'setting the mark',
 	across: 'place of the hook, from where the tape is hooked',
-	up: 'height of the bearing and the hook’s own offset, from where the tape is hooked'
+	'bearing-up': 'height of the bearing, from where the tape is hooked',
+	'hole-up': 'height of the bearing and the hook’s own offset, from where the tape is hooked'
 };
 
 /** What speaks for a level line at a height. */
 export const LINE_SPEAKS = {
-	'holes-on-it': ({ holes, letters }: { holes: number; letters: string }) =>
-		`${holes} holes lie on it (${letters}): nothing to measure up for them.`,
+	'marks-on-it': ({ marks, letters }: { marks: number; letters: string }) =>
+		`${marks} marks lie on it (${letters}): nothing to measure up for them.`,
 	'clear-and-handy': () =>
 		'Clear of every piece, and where hands reach well: it can stay while they go up.'
 };

@@ -27,7 +27,7 @@ const hook = (kind: HookKind, pounds: number, nails: number): Fixing => ({
 			? NAIL_HOLE
 			: { ...NAIL_HOLE, size: nails === 3 ? 2 : 1, is: `${nails} nail holes side by side` },
 	steps: [
-		'Hold the hook flat with its bottom on the bearing tick.',
+		'Hold the hook flat with its lowest point on the mark.',
 		'Drive its nail at the slant the hook gives, until the hook sits tight on the wall.',
 		'Pull down on it by hand before anything hangs on it.'
 	],

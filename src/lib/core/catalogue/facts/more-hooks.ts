@@ -8,7 +8,9 @@ export const springWireHook = {
 	bearingToHole: { dx: 0, dy: 10, angle: 0 },
 	standOff: 5,
 	puts: 'hole' as const,
-	setting: 'Push its point through the board at the hole, and turn it until the hook stands up.'
+	markedAt: 'bearing' as const,
+	setting:
+		'Hold it with the lowest point of its hook on the mark, push its point through the board above, and turn it until the hook stands up.'
 } satisfies Hook;
 
 /** A plastic hook with several short hardened pins: the middle of the pins is about 18 mm above the bearing (from memory). */
@@ -19,5 +21,7 @@ export const hardWallHook = {
 	bearingToHole: { dx: 0, dy: 18, angle: 0 },
 	standOff: 6,
 	puts: 'hole' as const,
-	setting: 'Hold it with its hook on the bearing tick, and tap the pins in straight, one by one.'
+	markedAt: 'bearing' as const,
+	setting:
+		'Hold it with the lowest point of its hook on the mark, and tap the pins in straight, one by one.'
 } satisfies Hook;

@@ -11,6 +11,7 @@ export const nail = {
 	bearingToHole: { dx: 0, dy: -1, angle: 30 },
 	standOff: 5,
 	puts: 'hole' as const,
+	markedAt: 'hole' as const,
 	setting
 } satisfies Hook;
 

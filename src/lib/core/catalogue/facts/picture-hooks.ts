@@ -1,7 +1,7 @@
 import type { Hook } from './types.ts';
 
 const setting =
-	'Hold the hook with its bottom on the bearing tick; the nail then goes in at the hole, steeply downwards.';
+	'Hold the hook flat with its lowest point on the mark, and drive the nail through it, steeply downwards: the nail finds its own hole.';
 
 /** The plate reaches so far below the bearing, mm: from memory. */
 const TOE = 6;
@@ -17,6 +17,7 @@ function pictureHook(nails: 1 | 2 | 3, dy: number, standOff: number) {
 		standOff,
 		toe: dy + TOE,
 		puts: 'hole',
+		markedAt: 'bearing',
 		setting
 	} satisfies Hook;
 }

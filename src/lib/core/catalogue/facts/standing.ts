@@ -6,5 +6,6 @@ export const standing = (shank: number) =>
 		role: 'shank',
 		bearingToHole: { dx: 0, dy: -shank / 2, angle: 0 },
 		standOff: 6,
-		puts: 'hole'
+		puts: 'hole',
+		markedAt: 'hole'
 	}) as const satisfies Partial<Hook>;

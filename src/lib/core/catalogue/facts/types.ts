@@ -17,6 +17,8 @@ export interface Hook {
 	toe?: number;
 	/** What its mark is on the wall: a hole to make, a place to stick to, where a cord hangs, or what is there already. */
 	puts: 'hole' | 'place' | 'cord' | 'kept';
+	/** Which of its two points it is held by, and so is marked: where the load rests, or where the nail or screw goes in. */
+	markedAt: 'bearing' | 'hole';
 	/** How to put it on its mark. */
 	setting: string;
 	/** What of it has to wait until the piece is held there. Common practice. */

@@ -9,6 +9,7 @@ function clamping(role: 'plate' | 'batten', kind: string, name: string, setting:
 		bearingToHole: { dx: 0, dy: 0, angle: 0 },
 		standOff: 0,
 		puts: 'hole',
+		markedAt: 'hole',
 		setting
 	} satisfies Hook;
 }

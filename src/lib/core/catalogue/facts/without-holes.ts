@@ -8,6 +8,7 @@ export const railHook = {
 	bearingToHole: { dx: 0, dy: 0, angle: 0 },
 	standOff: 8,
 	puts: 'cord',
+	markedAt: 'bearing',
 	setting: 'Slip the rail hook over the rail above the mark, hang the cord, and set its lower hook.'
 } satisfies Hook;
 
@@ -28,6 +29,7 @@ export const adhesiveStrip = {
 	bearingToHole: { dx: 0, dy: 0, angle: 0 },
 	standOff: 2,
 	puts: 'place',
+	markedAt: 'bearing',
 	setting:
 		'Clean the paint with alcohol, let it dry, press the strip on for half a minute, and wait as long as its packet says.'
 } satisfies Hook;
@@ -40,5 +42,6 @@ export const pin = {
 	bearingToHole: { dx: 0, dy: -0.5, angle: 20 },
 	standOff: 4,
 	puts: 'hole',
+	markedAt: 'hole',
 	setting: 'Push it in slanting a little downwards.'
 } satisfies Hook;

@@ -6,15 +6,15 @@ import { highHook, holeAsRead, topReading } from './as-read.ts';
 const tape = (way: TapeReading['way'], at: number, from: number): TapeReading =>
 	({ way, datum: 'there', at, exact: { value: from + 2 } }) as TapeReading;
 const mark = (across: TapeReading, up: TapeReading): Mark =>
-	({ hole: { x: 1000, y: 1500 }, across, up }) as Mark;
+	({ point: { x: 1000, y: 1500 }, hole: { x: 1000, y: 1519 }, across, up }) as Mark;
 const rect = { x: 800, y: 1300, width: 400, height: 300 };
 
 describe('a hole by what the tape reads now', () => {
-	it('lies on its own side of where the tape is hooked', () => {
+	it('lies as far off as its marked point, on its own side of where the tape is hooked', () => {
 		const left = mark(tape('right of', 0, 1000), tape('up from', 0, 1500));
-		expect(holeAsRead(left, { across: 1005, up: 1499 })).deep.equal({ x: 1003, y: 1497 });
+		expect(holeAsRead(left, { across: 1005, up: 1499 })).deep.equal({ x: 1003, y: 1516 });
 		const right = mark(tape('left of', 4000, 3000), tape('down from', 2500, 1000));
-		expect(holeAsRead(right, { across: 3005, up: 1005 })).deep.equal({ x: 997, y: 1497 });
+		expect(holeAsRead(right, { across: 3005, up: 1005 })).deep.equal({ x: 997, y: 1516 });
 	});
 });
 

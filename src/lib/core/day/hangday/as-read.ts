@@ -16,13 +16,16 @@ const placeAt = (reading: TapeReading, planned: number, read: number): number =>
 	return reading.at + (planned < reading.at ? -from : from);
 };
 
-/** Where a hole really is, by what the tape reads now from where its mark was measured; the datum of a slope is taken as level there. */
+/**
+ * Where a hole really is, by what the tape reads now at the marked point of its hook, from where that mark was measured;
+ * the datum of a slope is taken as level there.
+ */
 export const holeAsRead = (
-	{ hole, across, up }: Mark,
+	{ point, hole, across, up }: Mark,
 	read: { across: number; up: number }
 ): Spot => ({
-	x: placeAt(across, hole.x, read.across),
-	y: placeAt(up, hole.y, read.up)
+	x: hole.x + placeAt(across, point.x, read.across) - point.x,
+	y: hole.y + placeAt(up, point.y, read.up) - point.y
 });
 
 /** What the tape that gave a mark’s height reads at the top edge of its piece. */
@@ -35,9 +38,9 @@ export interface TopReading {
 	higher: (read: number) => number;
 }
 
-export function topReading({ hole, up }: Mark, rect: Rect): TopReading {
+export function topReading({ point, up }: Mark, rect: Rect): TopReading {
 	const from = top(rect) - up.at;
-	const reads = Math.abs(from) + hookAdds(up, hole.y);
+	const reads = Math.abs(from) + hookAdds(up, point.y);
 	const sign = from < 0 ? -1 : 1;
 	return {
 		way: from < 0 ? 'down from' : 'up from',

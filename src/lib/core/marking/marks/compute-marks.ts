@@ -1,6 +1,7 @@
 import { TAPE_READING_MM, MARKING_MM } from '../../base/figures/readings.ts';
 import { addUp, combine, type Derived, type Term } from '../../base/derived.ts';
 import { hookOf, type Hook, type HookKind } from '../../catalogue/facts/index.ts';
+import type { Point } from '../../base/geometry/line.ts';
 import { memoised } from '../../base/memo.ts';
 import type { HouseRules } from '../../model/house-rules.ts';
 import type { AcrossDatum, Wall } from '../../model/wall.ts';
@@ -15,6 +16,7 @@ import {
 	hookedUp,
 	type TapeOrigin
 } from './datum.ts';
+import { markedPoint, type MarkedAt } from './marked-point.ts';
 import { stylesOf } from './styles.ts';
 import { HOOKED_AT, TAPE_SUM } from '../../../words/en/marks.ts';
 
@@ -32,12 +34,12 @@ export interface TapeReading {
 	roundingError: number | null;
 }
 
-/** Holes whose heights differ by no more are on one level, mm. */
+/** Marks whose heights differ by no more are on one level, mm. */
 const LEVEL = 0.05;
 
 type Distance = Pick<TapeReading, 'way' | 'exact'>;
 
-/** A point to put on the wall: the hole, with the bearing beside it. */
+/** A point to put on the wall: what the hook is held by, its bearing or its hole. */
 export interface Mark {
 	id: string;
 	pieceId: string;
@@ -49,12 +51,18 @@ export interface Mark {
 	puts: Hook['puts'];
 	/** Length of its cord from the picture rail. */
 	cord: Derived | null;
-	hole: { x: number; y: number };
-	bearing: { x: number; y: number };
+	hole: Point;
+	bearing: Point;
+	/** Which of the two is marked. */
+	markedAt: MarkedAt;
+	/** Where the mark goes, mm on the wall. */
+	point: Point;
+	/** Of the marked point. */
 	across: TapeReading;
 	up: TapeReading;
-	/** Height of the bearing from the same datum as `up`. */
+	/** Heights of both, from the same datum as `up`. */
 	bearingUp: TapeReading;
+	holeUp: TapeReading;
 	/** Where it lies from the first mark of its piece, when both are on one level: it is set from that one. */
 	levelWith: { name: string; way: 'right' | 'left'; exact: number; printed: number } | null;
 }
@@ -113,12 +121,12 @@ export function computeMarks({
 	return walked.flatMap((piece) => {
 		const [first] = piece.hooks;
 		if (!first) return [];
-		const level = datumHeight(wall, up, first.hole.x);
+		const level = datumHeight(wall, up, markedPoint(first).x);
 		const here =
 			up.datum.from === 'floor-here' ? 'floor' : up.datum.from === 'ceiling' ? 'ceiling' : null;
 		const start: Start = before
 			? atMark(before)
-			: atEdge(hookedNear(across, wall, first.hole), adds);
+			: atEdge(hookedNear(across, wall, markedPoint(first)), adds);
 		const marks = marksOf(
 			piece,
 			...start,
@@ -140,7 +148,7 @@ const atEdge = ({ at, label }: TapeOrigin<AcrossDatum>, adds: number): Start => 
 
 /** Laid on a mark that stands already; what the tape’s hook added to its reading is no part of its place. */
 function atMark({
-	mark: { letter, name, hole, across },
+	mark: { letter, name, point, across },
 	adds
 }: {
 	mark: Mark;
@@ -148,39 +156,39 @@ function atMark({
 }): Start {
 	const from = across.printed - adds;
 	const marked = across.at + (across.way === 'left of' ? -from : from);
-	return [hole.x, marked, HOOKED_AT.mark({ letter, name }), across.exact.plusMinus, 0];
+	return [point.x, marked, HOOKED_AT.mark({ letter, name }), across.exact.plusMinus, 0];
 }
 
 const marksOf = memoised(({ pieceId, letter, hooks }: PlannedPiece, ...from: From): Mark[] => {
 	const [start, marked, label, sure, adds, upLabel, level, here, lead, tolerance, upAdds] = from;
 	const first = hooks[0]!;
+	const firstAt = markedPoint(first);
 	return hooks.map((hook): Mark => {
+		const { markedAt, puts } = hookOf(hook.kind);
+		const point = hook[markedAt];
 		const datum =
 			hook !== first && here ? HOOKED_AT.under({ of: here, name: theHook(first.name) }) : upLabel;
 		const across = distanceAcross(hook, start, adds, sure);
-		const acrossPrinted = asOneSet(first.hole.x - marked, hook.hole.x - first.hole.x, adds, lead);
-		const up = distanceUp(hook, hook.hole.y, level, upAdds);
-		const upPrinted = asOneSet(first.hole.y - level, hook.hole.y - first.hole.y, upAdds, lead);
-		const bearing = distanceUp(hook, hook.bearing.y, level, upAdds);
-		const bearingPrinted = asOneSet(
-			first.bearing.y - level,
-			hook.bearing.y - first.bearing.y,
-			upAdds,
-			lead
-		);
+		const acrossPrinted = asOneSet(firstAt.x - marked, point.x - firstAt.x, adds, lead);
+		const upTo = (of: MarkedAt): TapeReading => {
+			const from = of === markedAt ? firstAt.y : first[of].y;
+			const rounded = asOneSet(from - level, hook[of].y - from, upAdds, lead);
+			return printed(distanceUp(hook, of, level, upAdds), datum, level, rounded, tolerance);
+		};
 		return {
 			id: hook.id,
 			pieceId,
 			letter,
 			name: hook.name,
 			hook: hook.kind,
-			puts: hookOf(hook.kind).puts,
+			...{ puts, markedAt, point },
 			cord: hook.cord,
 			hole: hook.hole,
 			bearing: hook.bearing,
 			across: printed(across, label, marked, acrossPrinted, tolerance),
-			up: printed(up, datum, level, upPrinted, tolerance),
-			bearingUp: printed(bearing, datum, level, bearingPrinted, tolerance),
+			up: upTo(markedAt),
+			bearingUp: upTo('bearing'),
+			holeUp: upTo('hole'),
 			levelWith: levelWith(hook, first, lead)
 		};
 	});
@@ -189,10 +197,11 @@ const marksOf = memoised(({ pieceId, letter, hooks }: PlannedPiece, ...from: Fro
 /** A hook within a sentence: the left hook, but screw 2. */
 const theHook = (name: string): string => (/\d$/.test(name) ? name : `the ${name}`);
 
-/** Holes of one piece on one level are set from its first. */
+/** Marks of one piece on one level are set from its first. */
 function levelWith(hook: PlannedHook, first: PlannedHook, lead: LengthStyle): Mark['levelWith'] {
-	const apart = hook.hole.x - first.hole.x;
-	if (hook === first || Math.abs(hook.hole.y - first.hole.y) > LEVEL) return null;
+	const [at, from] = [markedPoint(hook), markedPoint(first)];
+	const apart = at.x - from.x;
+	if (hook === first || Math.abs(at.y - from.y) > LEVEL) return null;
 	return {
 		name: theHook(first.name),
 		way: apart < 0 ? 'left' : 'right',
@@ -227,12 +236,13 @@ function asOneSet(first: number, spacing: number, adds: number, style: LengthSty
 }
 
 function distanceAcross(hook: PlannedHook, datum: number, adds: number, sure: number): Distance {
+	const at = markedPoint(hook);
 	const terms: Term[] = [
 		...hook.across.sum,
-		term(TAPE_SUM['hole-beside'], hook.hole.x - hook.bearing.x),
+		term(TAPE_SUM['hole-beside'], at.x - hook.bearing.x),
 		term(TAPE_SUM['hooked-at'], -datum)
 	];
-	const signed = hook.hole.x - datum;
+	const signed = at.x - datum;
 	return {
 		way: signed < 0 ? 'left of' : 'right of',
 		exact: unsigned(
@@ -245,7 +255,8 @@ function distanceAcross(hook: PlannedHook, datum: number, adds: number, sure: nu
 	};
 }
 
-function distanceUp(hook: PlannedHook, y: number, datum: number, adds: number): Distance {
+function distanceUp(hook: PlannedHook, of: MarkedAt, datum: number, adds: number): Distance {
+	const { y } = hook[of];
 	const terms: Term[] = [
 		...hook.height.sum,
 		term(TAPE_SUM[y < hook.bearing.y ? 'hole-below' : 'hole-above'], y - hook.bearing.y),
@@ -254,7 +265,7 @@ function distanceUp(hook: PlannedHook, y: number, datum: number, adds: number): 
 	const signed = y - datum;
 	return {
 		way: Math.abs(signed) < LEVEL ? 'on' : signed < 0 ? 'down from' : 'up from',
-		exact: unsigned(terms, signed, adds, TAPE_SUM.up, hook.height.parts)
+		exact: unsigned(terms, signed, adds, TAPE_SUM[`${of}-up`], hook.height.parts)
 	};
 }
 

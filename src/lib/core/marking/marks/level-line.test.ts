@@ -18,11 +18,11 @@ const { pieces, marks } = planned(DEMO);
 const inches = (mm: number) => mm / 25.4;
 
 describe('a level line', () => {
-	it('is offered through the most holes, and below every piece where hands reach', () => {
+	it('is offered through the most marks, and below every piece where hands reach', () => {
 		const [through, below] = lineOffers(pieces, wall);
-		const on = marks.filter(({ hole }) => Math.abs(hole.y - through!.at) < 0.5);
+		const on = marks.filter(({ point }) => Math.abs(point.y - through!.at) < 0.5);
 		expect(on.length).least(2);
-		expect(through!.why).match(new RegExp(`^${on.length} holes`));
+		expect(through!.why).match(new RegExp(`^${on.length} marks`));
 		const lowest = Math.min(...pieces.map(({ rect }) => rect.y));
 		expect(below!.at).within(900, lowest - 50);
 		expect(lineOffers([], wall)).deep.equal([]);
@@ -39,11 +39,11 @@ describe('a level line', () => {
 	it('has every height read from it, one with it nothing', () => {
 		const { at } = lineOffers(pieces, wall)[0]!;
 		const project = preview(DEMO, hookTape('stair-hall', { up: { from: 'line', at } }));
-		for (const { up, hole } of planned(project).marks) {
+		for (const { up, point } of planned(project).marks) {
 			expect(up.datum).equal('your level line');
-			expect(up.exact.value).closeTo(Math.abs(hole.y - at), 1e-9);
-			const level = Math.abs(hole.y - at) < 0.05;
-			expect(up.way).equal(level ? 'on' : hole.y < at ? 'down from' : 'up from');
+			expect(up.exact.value).closeTo(Math.abs(point.y - at), 1e-9);
+			const level = Math.abs(point.y - at) < 0.05;
+			expect(up.way).equal(level ? 'on' : point.y < at ? 'down from' : 'up from');
 		}
 	});
 });
@@ -80,7 +80,7 @@ describe('marks of one level', () => {
 		// Above the doors there is only the corner.
 		const high = secondMeasures(
 			wall,
-			{ hole: { x: 1000, y: 2300 }, across: { ...mark!.across, at: 0 } },
+			{ point: { x: 1000, y: 2300 }, across: { ...mark!.across, at: 0 } },
 			2,
 			lead
 		);

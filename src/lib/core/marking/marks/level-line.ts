@@ -3,6 +3,7 @@ import { right, top } from '../../base/geometry/rect.ts';
 import type { Wall } from '../../model/wall.ts';
 import type { PlannedPiece } from '../../model/planned.ts';
 import { floorAt } from '../../wall/survey/outline.ts';
+import { markedPoint } from './marked-point.ts';
 import { LINE_SPEAKS } from '../../../words/en/marks.ts';
 
 /** A height for a level line or a laser, and what speaks for it. */
@@ -12,20 +13,20 @@ export interface LineOffer {
 	why: string;
 }
 
-/** Holes nearer to one height than this are on one line, mm. */
+/** Marks nearer to one height than this are on one line, mm. */
 const SAME = 0.5;
 /** A line under the pieces stays so far below them, mm: room for a level and a pencil. From memory. */
 const BELOW = 50;
 /** A line is comfortable to set and to read between these heights above the floor, mm. From memory. */
 const HANDY = { least: 900, most: 1500 };
 
-/** Heights worth drawing a line at: through the most holes, then below every piece where hands reach well. */
+/** Heights worth drawing a line at: through the most marks, then below every piece where hands reach well. */
 export function lineOffers(pieces: readonly PlannedPiece[], wall: Wall): LineOffer[] {
-	const holes = pieces.flatMap(({ letter, hooks }) =>
-		hooks.map(({ hole }) => ({ letter, y: hole.y }))
+	const marks = pieces.flatMap(({ letter, hooks }) =>
+		hooks.map((hook) => ({ letter, y: markedPoint(hook).y }))
 	);
-	const [most] = holes
-		.map(({ y }) => holes.filter((each) => Math.abs(each.y - y) < SAME))
+	const [most] = marks
+		.map(({ y }) => marks.filter((each) => Math.abs(each.y - y) < SAME))
 		.sort((a, b) => b.length - a.length);
 	const lowest = Math.min(...pieces.map(({ rect }) => rect.y)) - BELOW;
 	const floor = floorAt(wall, wall.width / 2);
@@ -35,7 +36,7 @@ export function lineOffers(pieces: readonly PlannedPiece[], wall: Wall): LineOff
 			? [
 					{
 						at: most[0]!.y,
-						why: LINE_SPEAKS['holes-on-it']({ holes: most.length, letters: letters(most) })
+						why: LINE_SPEAKS['marks-on-it']({ marks: most.length, letters: letters(most) })
 					}
 				]
 			: []),
@@ -50,8 +51,8 @@ export function lineOffers(pieces: readonly PlannedPiece[], wall: Wall): LineOff
 	];
 }
 
-const letters = (holes: readonly { letter: string }[]): string =>
-	[...new Set(holes.map(({ letter }) => letter))].join(', ');
+const letters = (marks: readonly { letter: string }[]): string =>
+	[...new Set(marks.map(({ letter }) => letter))].join(', ');
 
 /** What a level line at a height runs over, from left to right. */
 export function crossedBy(

@@ -9,7 +9,7 @@ const plan = planWallFast(DEMO, 'stair-hall');
 if (!plan.ok) throw new Error(plan.error.message);
 
 describe('a tape strip', () => {
-	it('is as wide as its piece and carries its holes, for pieces that have several', () => {
+	it('is as wide as its piece and carries its marks, for pieces that have several', () => {
 		const strips = markStrips(plan.value.pieces);
 		expect(strips.map(({ letter }) => letter)).deep.equal(['A', 'B', 'C']);
 		// The mirror is 28 in wide, its hooks 10 in apart about its middle.
@@ -18,14 +18,14 @@ describe('a tape strip', () => {
 			expect(mm / 25.4).closeTo([28, 14, 9, 19][index]!, 1e-9);
 		expect(marks.every(({ up }) => up < 1e-9)).equal(true);
 		const mirror = plan.value.pieces.find(({ letter }) => letter === 'C')!;
-		expect(mirror.rect.y + mirror.rect.height - below).closeTo(mirror.hooks[0]!.hole.y, 1e-9);
+		expect(mirror.rect.y + mirror.rect.height - below).closeTo(mirror.hooks[0]!.bearing.y, 1e-9);
 	});
 
-	it('leaves out what lies far below, such as a lock, and holes one above the other', () => {
+	it('leaves out what lies far below, such as a lock, and marks one above the other', () => {
 		const [mirror] = plan.value.pieces.filter(({ letter }) => letter === 'C');
 		const lower = (down: number, x: number) => ({
 			...mirror!.hooks[0]!,
-			...{ name: 'lock', hole: { x, y: mirror!.hooks[0]!.hole.y - down } }
+			...{ name: 'lock', bearing: { x, y: mirror!.hooks[0]!.bearing.y - down } }
 		});
 		const names = (...hooks: (typeof mirror & object)['hooks']) =>
 			markStrips([{ ...mirror!, hooks }]).map(({ marks }) => marks.map(({ name }) => name));

@@ -1,5 +1,6 @@
 import { top } from '../../base/geometry/rect.ts';
 import type { PlannedPiece } from '../../model/planned.ts';
+import { markedPoint } from './marked-point.ts';
 
 /** A strip of tape as long as a piece is wide, that carries its marks to the wall, as seen from the room. */
 export interface MarkStrip {
@@ -15,22 +16,23 @@ export interface MarkStrip {
 	below: number;
 }
 
-/** A strip is no higher than lets holes lie so far apart, mm. */
+/** A strip is no higher than lets marks lie so far apart, mm. */
 const HIGH = 12;
 
-/** Strips for the pieces with several holes near their highest; one hole there needs none. */
+/** Strips for the pieces with several marks near their highest; one there needs none. */
 export const markStrips = (pieces: readonly PlannedPiece[]): MarkStrip[] =>
 	pieces.flatMap(({ pieceId, letter, rect, hooks }) => {
-		const highest = Math.max(...hooks.map(({ hole }) => hole.y));
-		const upper = hooks.filter(({ hole }) => highest - hole.y <= HIGH);
+		const points = hooks.map((hook) => ({ name: hook.name, point: markedPoint(hook) }));
+		const highest = Math.max(...points.map(({ point }) => point.y));
+		const upper = points.filter(({ point }) => highest - point.y <= HIGH);
 		if (upper.length < 2) return [];
-		const line = Math.min(...upper.map(({ hole }) => hole.y));
+		const line = Math.min(...upper.map(({ point }) => point.y));
 		return [
 			{
 				...{ pieceId, letter },
 				length: rect.width,
 				marks: upper
-					.map(({ name, hole }) => ({ name, at: hole.x - rect.x, up: hole.y - line }))
+					.map(({ name, point }) => ({ name, at: point.x - rect.x, up: point.y - line }))
 					.sort((a, b) => a.at - b.at),
 				centre: rect.width / 2,
 				below: top(rect) - line

@@ -237,7 +237,7 @@ describe('solid edges', () => {
 	});
 
 	it('give the second measure, printed with what the tape adds', () => {
-		const mark = { hole: { x: 2500.3, y: 1500 }, across: { at: 2500.3 } } as never;
+		const mark = { point: { x: 2500.3, y: 1500 }, across: { at: 2500.3 } } as never;
 		const { lead } = stylesOf(houseRules);
 		const { across, up } = secondMeasures(wall, mark, 2, lead);
 		expect(across.exact).closeTo(501.7, 1e-9);
@@ -252,10 +252,10 @@ describe('a level line', () => {
 		piece('B', 1500, 1400, [1600, 1500.3], [1800, 1500.7])
 	];
 
-	it('is offered through the most holes, told apart by half a millimetre, and not for a single one', () => {
+	it('is offered through the most marks, told apart by half a millimetre, and not for a single one', () => {
 		const offer = lineOffers([...pair, piece('C', 2500, 1300, [2700, 1500.4])], blank)[0]!;
-		// 1500.3, 1500.4 and 1500.7 lie within half a millimetre of 1500.3 or 1500.4: three holes of B and C.
-		expect(offer.why).match(/^3 holes lie on it \(B, C\)/);
+		// 1500.3, 1500.4 and 1500.7 lie within half a millimetre of 1500.3 or 1500.4: three marks of B and C.
+		expect(offer.why).match(/^3 marks lie on it \(B, C\)/);
 		expect(lineOffers([pair[0]!], blank)).length(1);
 		expect(lineOffers([pair[0]!], blank)[0]!.why).match(/^Clear of every piece/);
 	});

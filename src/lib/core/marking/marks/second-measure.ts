@@ -14,10 +14,10 @@ export interface SecondMeasure {
 	to: string;
 }
 
-/** For a hole: along the wall to the nearest solid edge on the other side than the tape, and up or down the other way. */
+/** For a mark: along the wall to the nearest solid edge on the other side than the tape, and up or down the other way. */
 export function secondMeasures(
 	wall: Wall,
-	{ hole, across }: Pick<Mark, 'hole' | 'across'>,
+	{ point, across }: Pick<Mark, 'point' | 'across'>,
 	tapeHook: number,
 	style: LengthStyle
 ): { across: SecondMeasure; up: SecondMeasure } {
@@ -26,12 +26,12 @@ export function secondMeasures(
 		printed: roundToTick(Math.abs(at - from) + tapeHook, style),
 		to
 	});
-	const edge = edgeBeside(wall, hole, across.at <= hole.x ? 1 : -1);
+	const edge = edgeBeside(wall, point, across.at <= point.x ? 1 : -1);
 	return {
-		across: measure(edge.x, hole.x, edge.label),
+		across: measure(edge.x, point.x, edge.label),
 		up: fromAbove(wall.tape.up)
-			? measure(floorAt(wall, hole.x), hole.y, HOOKED_AT.floor())
-			: measure(ceilingAt(wall, hole.x), hole.y, HOOKED_AT['a-ceiling']())
+			? measure(floorAt(wall, point.x), point.y, HOOKED_AT.floor())
+			: measure(ceilingAt(wall, point.x), point.y, HOOKED_AT['a-ceiling']())
 	};
 }
 

@@ -2,6 +2,7 @@ import { faceOf } from '../../wall/features/index.ts';
 import { hookOf } from '../../catalogue/facts/index.ts';
 import { centreX, centreY, right, top, type Rect } from '../../base/geometry/rect.ts';
 import { alongLine, type Point } from '../../base/geometry/line.ts';
+import { markedPoint } from '../marks/marked-point.ts';
 import type { Styles } from '../marks/styles.ts';
 import type { Piece } from '../../piece/piece.ts';
 import type { Wall } from '../../model/wall.ts';
@@ -124,6 +125,9 @@ function pieceInk(
 		...(roomy ? [words(says, x, y - big * 0.1 - SIZE - 0.8, SIZE, { anchor: 'middle' })] : []),
 		...hooks
 			.filter(({ kind }) => hookOf(kind).puts !== 'cord')
-			.flatMap(({ hole }) => cross('hole', { x: mm(hole.x), y: mm(hole.y) }, ARM))
+			.flatMap((hook) => {
+				const { x, y } = markedPoint(hook);
+				return cross(hookOf(hook.kind).markedAt, { x: mm(x), y: mm(y) }, ARM);
+			})
 	];
 }

@@ -6,7 +6,7 @@ import type { Template } from './template.ts';
 /** Sizes on the paper, mm; a choice. */
 export const TICK = 12;
 const ARM = 8;
-const BEARING = 5;
+const TICK_ARM = 5;
 const SIZE = 4;
 const TINY = 2.6;
 const LEAST_TEXT = 60;
@@ -17,9 +17,15 @@ export const edgeTicks = ({ from, to }: { from: number; to: number }, y: number)
 	line('note', [to, y], [to - TICK, y])
 ];
 
-/** Holes on one level share its line. */
+type TemplatePoint = Template['points'][number];
+
+/** Where its cross is drawn. */
+const crossOf = ({ hole, bearing, markedAt }: TemplatePoint): Point =>
+	markedAt === 'hole' && hole ? hole : bearing;
+
+/** Marks on one level share its line. */
 export function levelInk(template: Template): Drawn[] {
-	const levels = template.points.flatMap(({ hole }) => (hole ? [hole.y] : []));
+	const levels = template.points.flatMap((point) => (point.hole ? [crossOf(point).y] : []));
 	return [...new Map(levels.map((y) => [y.toFixed(1), y])).values()].flatMap((y) => {
 		const across = chord(template.outline, template, y);
 		if (!across) return [];
@@ -27,31 +33,37 @@ export function levelInk(template: Template): Drawn[] {
 	});
 }
 
-/** Hole or cord, the bearing as a tick, and what goes there. */
+/** The mark as a cross, or its cord; the hook’s other point as a tick, and what goes there. */
 export const pointInk = (template: Template): Drawn[] =>
-	template.points.flatMap(({ hole, bearing }, index) => [
-		...(hole
-			? [...cross('hole', hole, ARM), oval('hole', hole, ARM / 2)]
-			: [line('centre', [bearing.x, bearing.y], [bearing.x, template.height])]),
-		...bearingInk(bearing, hole),
-		pointWords(template, index)
-	]);
+	template.points.flatMap((point, index) => {
+		const at = crossOf(point);
+		return [
+			...(point.hole
+				? [...cross(point.markedAt, at, ARM), oval(point.markedAt, at, ARM / 2)]
+				: [line('centre', [at.x, at.y], [at.x, template.height])]),
+			...besideInk(point),
+			pointWords(template, index)
+		];
+	});
 
-/** Where the load hangs, unless that is at the hole itself. */
-function bearingInk({ x, y }: Point, hole: Point | null): Drawn[] {
-	if (hole && Math.hypot(hole.x - x, hole.y - y) < 1) return [];
+/** The point of a hook that is not marked, unless that is at the mark itself. */
+function besideInk({ hole, bearing, markedAt }: TemplatePoint): Drawn[] {
+	const [pen, at] =
+		markedAt === 'bearing' && hole ? (['hole', hole] as const) : (['bearing', bearing] as const);
+	if (hole && Math.hypot(hole.x - bearing.x, hole.y - bearing.y) < 1) return [];
+	const { x, y } = at;
 	return [
-		line('bearing', [x - BEARING, y], [x + BEARING, y]),
-		words('bearing', x + BEARING + 1, y - 1, TINY)
+		line(pen, [x - TICK_ARM, y], [x + TICK_ARM, y]),
+		words(pen, x + TICK_ARM + 1, y - 1, TINY)
 	];
 }
 
 /** Above the hole, or below where there is no room; each on a row of its own. */
 function pointWords({ points, width, height }: Template, index: number): Drawn {
 	const { name, hole, bearing, says } = points[index]!;
-	const { x, y } = hole ?? bearing;
+	const { x, y } = crossOf(points[index]!);
 	const row = SIZE * 1.3;
-	const highest = y + ARM + 2 + row * (points.length - 1);
+	const highest = Math.max(y + ARM, hole?.y ?? y) + 2 + row * (points.length - 1);
 	const low = Math.min(y - ARM, bearing.y) - SIZE - 1 - row * index;
 	const text = `${name}: ${says}`;
 	const toRight = x <= width / 2;

@@ -26,7 +26,7 @@ export interface StripPart {
 	stop: boolean;
 }
 
-/** A part of a tape strip at true size: level line, holes, middle, and what its ends meet; mm from its lower left corner. */
+/** A part of a tape strip at true size: level line, marks, middle, and what its ends meet; mm from its lower left corner. */
 export function drawStripPart(
 	{ strip, part, index, of, overlap, stop }: StripPart,
 	{ lead }: Styles
@@ -68,7 +68,7 @@ export function drawStripPart(
 	];
 }
 
-/** A hole's cross, with its name towards the middle of the part. */
+/** A mark's cross, with its name towards the middle of the part. */
 function markInk(says: string, x: number, up: number, wide: number): Drawn[] {
 	const toRight = x < wide / 2;
 	return [

@@ -14,7 +14,7 @@ export interface Pen {
 export const PENS = {
 	outline: { width: 0.5, colour: '#000000', dash: null },
 	hole: { width: 0.4, colour: '#b3261e', dash: null },
-	bearing: { width: 0.5, colour: '#000000', dash: null },
+	bearing: { width: 0.4, colour: '#000000', dash: null },
 	centre: { width: 0.2, colour: '#444444', dash: [6, 3] },
 	level: { width: 0.25, colour: '#1f6f9c', dash: [2, 2] },
 	bumper: { width: 0.3, colour: '#444444', dash: null },

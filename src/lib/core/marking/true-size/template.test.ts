@@ -88,7 +88,7 @@ describe('a template', () => {
 		expect(textsOf(off).some(({ text }) => text.includes('leave paper there'))).equal(true);
 		expect(textsOf(template).some(({ text }) => text.includes('leave paper there'))).equal(false);
 		const { box } = drawTemplate(off, styles);
-		expect(box.y + box.height).least(hole.y + 8);
+		expect(box.y + box.height).least(hole.y);
 	});
 
 	it('says stop where it must not be hung as planned, and that no hook is planned', () => {

@@ -5,6 +5,7 @@ import { hookOf } from '../../catalogue/facts/index.ts';
 import type { Outline } from '../../base/schemas/outline.ts';
 import type { Piece } from '../../piece/piece.ts';
 import type { PlannedHook, PlannedPiece } from '../../model/planned.ts';
+import type { MarkedAt } from '../marks/marked-point.ts';
 import { chord } from './chord.ts';
 
 /** The paper of a piece: what it carries to the wall. mm from the lower left corner of the piece, y up. */
@@ -19,6 +20,8 @@ export interface Template {
 		/** null where nothing goes into the wall there: it hangs by a cord. */
 		hole: Point | null;
 		bearing: Point;
+		/** Which of the two its hook is held by: that one gets the cross. */
+		markedAt: MarkedAt;
 		/** What goes there. */
 		says: string;
 	}[];
@@ -46,6 +49,7 @@ export function templateOf(
 			name: hook.name,
 			hole: hookOf(hook.kind).puts === 'cord' ? null : here(hook.hole),
 			bearing: here(hook.bearing),
+			markedAt: hookOf(hook.kind).markedAt,
 			says: says(hook)
 		})),
 		bumpers: hangerOf(back).checks.includes(bumpers) ? bumperPlaces(outline, rect) : []

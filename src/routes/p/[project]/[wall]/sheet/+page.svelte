@@ -104,8 +104,8 @@
 						<th><span class="sr-only">done</span></th>
 						<th>mark</th>
 						<th>across</th>
-						<th>hole, or place</th>
-						<th>bearing</th>
+						<th>height</th>
+						<th>bearing or hole</th>
 						<th>hook</th>
 					</tr>
 				</thead>
@@ -141,7 +141,7 @@
 								<td>
 									<b>{up.lead}</b> <small>{up.other}</small>
 									<div class="way">
-										{mark.puts === 'hole' ? '' : `${markTypeLabel(mark)}, `}{mark.up.way}
+										{markTypeLabel(mark)}, {mark.up.way}
 										{mark.up.datum}
 									</div>
 									{#if mark.cord}
@@ -152,7 +152,13 @@
 									<div class="sum">{up.sum}</div>
 								</td>
 							{/if}
-							<td>{formatLength(mark.bearingUp.printed, styles.lead)}</td>
+							<td>
+								{formatLength(
+									mark.markedAt === 'bearing' ? mark.holeUp.printed : mark.bearingUp.printed,
+									styles.lead
+								)}
+								<div class="way">{mark.markedAt === 'bearing' ? 'hole' : 'bearing'}</div>
+							</td>
 							<td>
 								{hookOf(mark.hook).name}
 								<div class="way">{drivenSaid(mark, uses.get(mark.id), styles.lead)}</div>
