@@ -28,7 +28,13 @@ export { offerOtherUnit } from './base/units/other-unit.ts';
 export { type LengthUnit, parseLength } from './base/units/parse-length.ts';
 export { readLength } from './base/units/read-length.ts';
 export { lengthToken, formatMessage } from './base/units/message.ts';
+export { NINE_IN_TEN } from './base/figures/readings.ts';
 export { averageOf } from './readings/average.ts';
+export { type Conflict, estimate, type Estimate } from './readings/estimate.ts';
+export { type Fact, factKey } from './readings/fact.ts';
+export { estimateOf, type KeptReadings, readingsOf } from './readings/kept.ts';
+export { type FactReading } from './readings/reading.ts';
+export { WAYS, type WayOfReading } from './readings/ways.ts';
 export { bitIn, fixingOf, fixings, holdingIn } from './catalogue/details/index.ts';
 export {
 	type Fixing,
@@ -192,14 +198,7 @@ export { openProject } from './model/open.ts';
 export { PLACE_FACTS, type PlaceFact } from './model/place.ts';
 export { movedBy } from './model/placed.ts';
 export type { PlannedHook, PlannedPiece } from './model/planned.ts';
-export {
-	type KeptReading,
-	type Kit,
-	kitSchema,
-	type OwnHook,
-	type Project,
-	projectSchema
-} from './model/project.ts';
+export { type Kit, kitSchema, type OwnHook, type Project, projectSchema } from './model/project.ts';
 export {
 	startArrangement,
 	startBack,

@@ -3,6 +3,7 @@ import type { Make } from './simulated.ts';
 /** The simulated instruments that show one number. */
 export const MAKES = {
 	laser: {
+		way: 'laser',
 		name: 'laser distance meter',
 		short: 'laser',
 		step: 1,
@@ -12,6 +13,7 @@ export const MAKES = {
 		outOfRange: 'It shows nothing: too near, too far, or no surface for its dot. Hold it square.'
 	},
 	level: {
+		way: 'level',
 		name: 'digital level',
 		short: 'slope by level',
 		step: 0.05,
@@ -21,6 +23,7 @@ export const MAKES = {
 		outOfRange: 'It shows nothing: it reads up to 45° from level.'
 	},
 	luggage: {
+		way: 'scale',
 		name: 'luggage scale',
 		short: 'luggage scale',
 		step: 0.05,
@@ -30,6 +33,7 @@ export const MAKES = {
 		outOfRange: 'It shows an error: it weighs from 0.2 to 40 kg. Use a bathroom scale.'
 	},
 	light: {
+		way: 'light',
 		name: 'light meter',
 		short: 'light meter',
 		step: 1,

@@ -1,10 +1,12 @@
 import { fail } from './said.ts';
-import { normalDraw, ok, type Result } from '../core/index.ts';
+import { normalDraw, ok, type Result, type WayOfReading } from '../core/index.ts';
 import type { Instrument } from './instrument.ts';
 
 /** What a simulated instrument is like, in its own unit. Figures from memory. */
 export interface Make {
 	name: string;
+	/** How its readings scatter. */
+	way: WayOfReading;
 	/** As a button says it. */
 	short: string;
 	/** Smallest step it shows. */

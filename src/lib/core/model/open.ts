@@ -6,6 +6,7 @@ import { fromVersion1 } from './version-1.ts';
 import { fromVersion2 } from './version-2.ts';
 import { fromVersion3 } from './version-3.ts';
 import { fromVersion4 } from './version-4.ts';
+import { fromVersion5 } from './version-5.ts';
 import { withinBounds } from './bounds.ts';
 import { PROJECT_FORMAT, PROJECT_VERSION } from './format.ts';
 import { projectSchema, type Project } from './project.ts';
@@ -18,7 +19,8 @@ const MIGRATIONS: Record<number, Migration> = {
 	1: fromVersion1,
 	2: fromVersion2,
 	3: fromVersion3,
-	4: fromVersion4
+	4: fromVersion4,
+	5: fromVersion5
 };
 
 /**

@@ -7,6 +7,7 @@ import { dayEventSchema } from './day.ts';
 import { hangingSchema } from './hanging.ts';
 import { houseRulesSchema } from './house-rules.ts';
 import { pieceSchema } from '../piece/piece.ts';
+import { factReadingSchema } from '../readings/reading.ts';
 import { placeSchema } from './place.ts';
 import { distance, id, kilograms, position, shortText } from '../base/schemas/sizes.ts';
 import { wallSchema, type Wall } from './wall.ts';
@@ -36,14 +37,6 @@ export type OwnHook = z.infer<typeof ownHookSchema>;
 export const kitSchema = z.partialRecord(z.enum(HOOK_KINDS), ownHookSchema);
 export type Kit = z.infer<typeof kitSchema>;
 
-/** What an instrument showed for a field, kept as the source of what stands there. */
-export const readingSchema = z.object({
-	by: shortText.check(z.describe('name of the instrument')),
-	simulated: z.boolean(),
-	values: z.array(z.number()).check(z.minLength(1), z.maxLength(50))
-});
-export type KeptReading = z.infer<typeof readingSchema>;
-
 /** Everything a person entered or measured, and nothing that follows from it. */
 export const projectSchema = z
 	.object({
@@ -57,8 +50,11 @@ export const projectSchema = z
 		kit: kitSchema.check(z.describe('the person’s own hooks')),
 		paper: z._default(paperSchema, usualPaper).check(z.describe('what templates are cut from')),
 		readings: z
-			.record(z.string().check(z.maxLength(200)), readingSchema)
-			.check(z.describe('by the path of the field, such as wall/<id>/width')),
+			.record(
+				z.string().check(z.maxLength(200)),
+				z.array(factReadingSchema).check(z.maxLength(100))
+			)
+			.check(z.describe('of every figure that was read, by its key, such as wall/<id>/width')),
 		place: placeSchema.check(z.maxLength(4), z.describe('what is true of the place')),
 		packed: z
 			.array(z.string().check(z.maxLength(200)))

@@ -69,7 +69,7 @@ describe('a project file of version 1', () => {
 		const opened = openProject(OLD);
 		if (!opened.ok) throw new Error(opened.error.message);
 		const { pieces, walls, houseRules, version } = opened.value;
-		expect(version).equal(5);
+		expect(version).equal(6);
 		expect(pieces.map(({ kind }) => kind)).deep.equal(['framed', 'mirror', 'canvas']);
 		expect(pieces.map(({ glazing }) => glazing)).deep.equal(['none', 'glass', 'none']);
 		expect(pieces[0]!.back).deep.include({ ringSpan: 300, hookSpacing: 150, ringLower: null });

@@ -6,5 +6,6 @@ export * from './day.ts';
 export * from './fix.ts';
 export * from './piece.ts';
 export * from './project.ts';
+export * from './readings.ts';
 export * from './survey.ts';
 export * from './wall.ts';

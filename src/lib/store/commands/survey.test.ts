@@ -58,20 +58,6 @@ describe('level readings', () => {
 	});
 });
 
-describe('a reading of an instrument', () => {
-	it('is written into its field and kept as its source, in one step', () => {
-		const reading = { by: 'laser distance meter', simulated: true, values: [4266, 4268] };
-		const { project, wall, history } = after(
-			commands.takeReading(`wall/${id}/width`, reading, commands.setWall(id, { width: 4267 }))
-		);
-		expect(wall.width).equal(4267);
-		expect(project.readings[`wall/${id}/width`]).deep.equal(reading);
-		history.undo();
-		expect(history.project.readings).deep.equal({});
-		expect(history.project.walls[0]!.width).equal(stairHall.width);
-	});
-});
-
 describe('the wall', () => {
 	it('takes another place in the order of the room, and stays where it cannot', () => {
 		const order = ({ project }: { project: Project }) => project.walls.map((wall) => wall.id);

@@ -1,5 +1,5 @@
 import { ACTS } from '../../words/en/acts.ts';
-import { moved, type KeptHint, type KeptReading, type Lit, type Wall } from '../../core/index.ts';
+import { moved, type KeptHint, type Lit, type Wall } from '../../core/index.ts';
 import type { Command } from '../history.ts';
 import { wallIn } from './find.ts';
 
@@ -62,15 +62,6 @@ export const removeLevelReading = (wallId: string, id: string): Command => ({
 	recipe: (draft) => {
 		const wall = wallIn(draft, wallId);
 		if (wall) wall.levels.readings = wall.levels.readings.filter((each) => each.id !== id);
-	}
-});
-
-/** Writes what an instrument read into a field, and keeps the readings as its source. */
-export const takeReading = (path: string, reading: KeptReading, write: Command): Command => ({
-	name: ACTS.read({ by: reading.by }),
-	recipe: (draft) => {
-		write.recipe(draft);
-		draft.readings[path] = reading;
 	}
 });
 

@@ -1,26 +1,39 @@
 <script lang="ts">
 	import { Gauge } from '@lucide/svelte';
-	import { averageOf, seeded, seedOf, type Styles } from '$lib/core/index.ts';
+	import {
+		averageOf,
+		estimate,
+		factKey,
+		NINE_IN_TEN,
+		readingsOf,
+		seeded,
+		seedOf,
+		type Fact,
+		type Styles
+	} from '$lib/core/index.ts';
 	import { MAKES, type MakeName } from '$lib/instruments/makes.ts';
 	import { simulated } from '$lib/instruments/simulated.ts';
-	import { takeReading } from '$lib/store/commands/index.ts';
+	import { addReadings } from '$lib/store/commands/index.ts';
 	import type { Command } from '$lib/store/history.ts';
+	import { newId } from '$lib/store/new-id.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
 	import { writeReading } from './write-reading.ts';
 
 	interface Props {
 		/** What is read, in words. */
 		field: string;
-		/** Where the readings are kept as the source. */
-		path: string;
+		/** What its readings are kept by. */
+		fact: Fact;
 		instrument: MakeName;
-		/** What stands in the field; the simulation’s truth lies a little off it. */
-		value: number;
+		/** What stands in the field; null where nothing does. */
+		stands: number | null;
+		/** The simulation’s truth lies a little off this. */
+		value?: number;
 		styles: Styles;
 		write: (mean: number) => Command;
 	}
 
-	let { field, path, instrument, value, styles, write }: Props = $props();
+	let { field, fact, instrument, stands, value = stands ?? 0, styles, write }: Props = $props();
 
 	const session = $derived(getSession()());
 	const make = $derived(MAKES[instrument]);
@@ -32,15 +45,14 @@
 	let values: number[] = $state.raw([]);
 	let trouble: { code: string; message: string } | null = $state.raw(null);
 	const average = $derived(values.length > 0 ? averageOf(values) : null);
-	const kept = $derived(session.project.readings[path]);
-	const source = $derived.by(() => {
-		if (!kept) return null;
-		const { mean, spread, count } = averageOf(kept.values);
-		return Math.abs(mean - value) < 0.01 ? { spread, count, by: kept.by } : null;
-	});
+	const figure = $derived({ fact, name: field, stands, way: make.way, write });
+	const kept = $derived(session.project.readings[factKey(fact)]);
+	const source = $derived(
+		kept && estimate(readingsOf(session.project.readings, fact, stands, make.way))
+	);
 
 	function switchOn() {
-		const off = (seeded(seedOf(path))() - 0.5) * 2 * OFF * make.noise;
+		const off = (seeded(seedOf(factKey(fact)))() - 0.5) * 2 * OFF * make.noise;
 		device = simulated(make, value + off, Math.random);
 		values = [];
 		trouble = null;
@@ -55,13 +67,12 @@
 
 	function take() {
 		if (!average) return;
-		session.run(
-			takeReading(
-				path,
-				{ by: make.name, simulated: true, values: [...values] },
-				write(average.mean)
-			)
-		);
+		const at = new Date().toISOString();
+		const readings = values.map((read) => ({
+			...{ id: newId(), value: read, way: make.way, at, by: session.project.hanger },
+			...{ simulated: true, struck: false }
+		}));
+		session.run(addReadings(figure, readings));
 		session.seal();
 		device = null;
 	}
@@ -82,10 +93,9 @@
 		{/if}
 		{#if source}
 			<p class="source">
-				{source.count === 1 ? 'one reading' : `${source.count} readings`}, {source.by}, simulated{source.count >
-				1
-					? `, spread ${show(source.spread)}`
-					: ''}
+				{source.count === 1 ? 'one reading' : `${source.count} readings`}, ± {show(
+					NINE_IN_TEN * source.sd
+				)}
 			</p>
 		{/if}
 	{:else}

@@ -15,7 +15,8 @@
 		type Piece,
 		type Styles
 	} from '$lib/core/index.ts';
-	import { setPiece, takeReading } from '$lib/store/commands/index.ts';
+	import { addReadings, setPiece } from '$lib/store/commands/index.ts';
+	import { newId } from '$lib/store/new-id.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
 	import MassField from '../field/MassField.svelte';
 	import LengthField from '../field/LengthField.svelte';
@@ -32,7 +33,7 @@
 	const estimate = $derived(pieceEstimate(piece));
 	const both = (kg: number) => `${formatMass(kg, lead)} · ${formatMass(kg, other)}`;
 
-	const weightPath = $derived(`piece/${piece.id}/weight`);
+	const weighed = $derived({ of: 'piece' as const, id: piece.id, key: 'weight' });
 	const build = $derived(piece.build ?? usualBuild(piece));
 
 	function describe(fields: Partial<Build>) {
@@ -71,17 +72,26 @@
 			{units}
 			onread={(weight) =>
 				session.run(
-					takeReading(
-						weightPath,
-						{ by: 'bathroom scale', simulated: true, values: [weight] },
-						setPiece(piece.id, { weight })
+					addReadings(
+						{
+							...{ fact: weighed, name: `the weight of ${piece.letter}`, way: 'scale' },
+							stands: piece.weight,
+							write: (mean) => setPiece(piece.id, { weight: mean })
+						},
+						[
+							{
+								...{ id: newId(), value: weight, way: 'scale', at: new Date().toISOString() },
+								...{ by: session.project.hanger, simulated: true, struck: false }
+							}
+						]
 					)
 				)}
 		/>
 	{/if}
 	<ReadWith
 		field="weight of {piece.letter}"
-		path={weightPath}
+		fact={weighed}
+		stands={piece.weight}
 		instrument="luggage"
 		value={piece.weight ?? estimate?.kg ?? 4}
 		{styles}

@@ -105,17 +105,18 @@
 		<div class="tools">
 			<ReadWith
 				field="distance down at reading {index + 1}"
-				path="wall/{wall.id}/levels/{id}/down"
+				fact={{ of: 'wall', id: wall.id, key: `levels/${id}/down` }}
 				instrument="laser"
+				stands={down}
 				value={down ?? wall.levels.line}
 				{styles}
 				write={(to) => setLevelReading(wall.id, id, { down: to })}
 			/>
 			<ReadWith
 				field="slope of the floor to reading {index + 1}"
-				path="wall/{wall.id}/levels/{id}/slope"
+				fact={{ of: 'wall', id: wall.id, key: `levels/${id}/slope` }}
 				instrument="level"
-				value={slopeTo({ line: wall.levels.line, down: down ?? wall.levels.line, x })}
+				stands={slopeTo({ line: wall.levels.line, down: down ?? wall.levels.line, x })}
 				{styles}
 				write={(degrees) =>
 					setLevelReading(wall.id, id, {

@@ -114,8 +114,9 @@
 />
 <ReadWith
 	field="light on the wall"
-	path="wall/{wall.id}/lux"
+	fact={{ of: 'wall', id: wall.id, key: 'lux' }}
 	instrument="light"
+	stands={wall.lux}
 	value={wall.lux ?? 140}
 	{styles}
 	write={(lux) => setWall(wall.id, { lux })}

@@ -68,9 +68,9 @@
 		/>
 		<ReadWith
 			field="width of the wall"
-			path="wall/{wall.id}/width"
+			fact={{ of: 'wall', id: wall.id, key: 'width' }}
 			instrument="laser"
-			value={wall.width}
+			stands={wall.width}
 			{styles}
 			write={(width) => setWall(wall.id, { width })}
 		/>
@@ -87,9 +87,9 @@
 		/>
 		<ReadWith
 			field="height of the wall"
-			path="wall/{wall.id}/height"
+			fact={{ of: 'wall', id: wall.id, key: 'height' }}
 			instrument="laser"
-			value={wall.height}
+			stands={wall.height}
 			{styles}
 			write={(height) => setWall(wall.id, { height })}
 		/>

@@ -1,6 +1,7 @@
 import { fail } from '../said.ts';
 import { openProject } from '../../model/open.ts';
 import type { Project } from '../../model/project.ts';
+import { isFactOf } from '../../readings/fact.ts';
 import { ok, type Result } from '../../base/result.ts';
 
 export const PACK_FORMAT = 'warm-porch-hang-pack';
@@ -21,7 +22,8 @@ export function packWall(project: Project, wallId: string): HangPack {
 		),
 		...project.hangings.filter((each) => each.wallId === wallId).map(({ pieceId }) => pieceId)
 	]);
-	const readings = Object.entries(project.readings).filter(([path]) => path.includes(wallId));
+	const readOn = new Set([wallId, ...here]);
+	const readings = Object.entries(project.readings).filter(([key]) => isFactOf(key, readOn));
 	return {
 		format: PACK_FORMAT,
 		version: 1,

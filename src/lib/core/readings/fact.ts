@@ -1,0 +1,13 @@
+/** A figure that can be read, wherever it is kept. */
+export type Fact =
+	| { of: 'piece' | 'back' | 'wall'; id: string; key: string }
+	| { of: 'hook'; id: string; key: 'dy' };
+
+/** The key its readings are kept by in a project file; nothing else writes or reads such a key. */
+export const factKey = ({ of, id, key }: Fact): string => `${of}/${id}/${key}`;
+
+/** Whether a key is that of a figure of one of these walls or pieces, or of a hook. */
+export function isFactOf(key: string, ids: ReadonlySet<string>): boolean {
+	const [of, id] = key.split('/');
+	return of === 'hook' || ids.has(id!);
+}

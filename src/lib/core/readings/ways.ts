@@ -1,0 +1,43 @@
+import {
+	AS_HUNG_READING_MM,
+	LEVEL_READING_DEGREES,
+	LIGHT_READING_LUX,
+	SCALE_READING_KG,
+	CORNER_READING_MM,
+	HUNG_READING_MM,
+	LASER_READING_MM,
+	PULL_READING_MM,
+	TAPE_READING_MM
+} from '../base/figures/readings.ts';
+
+/** One way to read a figure, and how far its readings scatter, in the unit of what is read. */
+export interface Way {
+	/** Standard deviation of one reading. */
+	own: number;
+	/** What every reading with the same instrument shares: reading again does not take it away. */
+	shared: number;
+}
+
+/** What all readings with one tape have in common: how far its ticks and its hook are off, mm. From memory. */
+const SAME_TAPE = 0.3;
+
+const apart = (whole: number, shared: number): Way => ({
+	own: Math.sqrt(whole ** 2 - shared ** 2),
+	shared
+});
+
+/** Every way a figure is read. A new one is a name and a line here, and its words. */
+export const WAYS = {
+	tape: apart(TAPE_READING_MM, SAME_TAPE),
+	corners: apart(CORNER_READING_MM, SAME_TAPE),
+	pulled: apart(PULL_READING_MM, SAME_TAPE),
+	'hung-on-tape': apart(HUNG_READING_MM, SAME_TAPE),
+	laser: apart(LASER_READING_MM, SAME_TAPE),
+	'as-hung': apart(AS_HUNG_READING_MM, SAME_TAPE),
+	level: apart(LEVEL_READING_DEGREES, 0.02),
+	scale: apart(SCALE_READING_KG, 0.03),
+	light: apart(LIGHT_READING_LUX, 5)
+} as const satisfies Record<string, Way>;
+
+export type WayOfReading = keyof typeof WAYS;
+export const WAYS_OF_READING = Object.keys(WAYS) as [WayOfReading, ...WayOfReading[]];
