@@ -32,6 +32,8 @@ export { NINE_IN_TEN } from './base/figures/readings.ts';
 export { averageOf } from './readings/average.ts';
 export { type Conflict, estimate, type Estimate } from './readings/estimate.ts';
 export { type Fact, factKey } from './readings/fact.ts';
+export { type Cause, causesOf, type Spread, within } from './readings/spread.ts';
+export { type PieceFact, pieceFacts } from './piece/piece-facts.ts';
 export { estimateOf, type KeptReadings, readingsOf } from './readings/kept.ts';
 export { type FactReading } from './readings/reading.ts';
 export { WAYS, type WayOfReading } from './readings/ways.ts';
@@ -293,6 +295,10 @@ export {
 	stoppedBy
 } from './plan/fix.ts';
 export { hangPiece } from './plan/hang.ts';
+export { bestMeasure, type NextMeasure } from './plan/best-measure.ts';
+export { type Beside, besides, gapSpread, type Landing, lineSpread } from './plan/landing.ts';
+export { howSure, type HowSure } from './plan/how-sure.ts';
+export { landingOfPiece, landingsOn } from './plan/landings-on.ts';
 export { lookAgain } from './plan/look-again.ts';
 export {
 	marksOfPiece,

@@ -1,23 +1,29 @@
 import { expect } from 'chai';
 import Papa from 'papaparse';
-import { planWall, rulesOn, startPlacement, type Project } from '../core/index.ts';
+import {
+	howSure,
+	planWall,
+	rulesOn,
+	startPlacement,
+	unmeasuredOn,
+	type Project
+} from '../core/index.ts';
 import { DEMO } from '../store/demo/index.ts';
 import { fileName } from './file-name.ts';
 import { marksCsv } from './marks-csv.ts';
 import { marksJson } from './marks-json.ts';
 
-function demoMarks() {
+function demo() {
 	const plan = planWall(DEMO, 'stair-hall');
 	if (!plan.ok) throw new Error(plan.error.message);
-	return plan.value.marks;
+	return { marks: plan.value.marks, sure: howSure(DEMO, plan.value) };
 }
 
 describe('marksCsv', () => {
 	it('reads back with every mark, its place and its sum', () => {
-		const marks = demoMarks();
-		const { data, errors } = Papa.parse<Record<string, string>>(marksCsv(marks, DEMO.houseRules), {
-			header: true
-		});
+		const { marks, sure } = demo();
+		const text = marksCsv(marks, DEMO.houseRules, sure);
+		const { data, errors } = Papa.parse<Record<string, string>>(text, { header: true });
 		expect(errors).deep.equal([]);
 		expect(data).lengthOf(marks.length);
 		const [row] = data;
@@ -27,6 +33,14 @@ describe('marksCsv', () => {
 		// A one-nail picture hook is held by its bearing; its nail goes in 19 mm above (from memory).
 		expect(row!.marked).equal('bearing');
 		expect(Number(row!['hole height mm']) - Number(row!['height mm'])).closeTo(19, 1e-3);
+		const { up } = sure.get(marks[0]!.pieceId)!;
+		expect(Number(row!['right within, up mm'])).closeTo(up, 0.05);
+		const unread = new Set(data.filter((each) => each['not measured']).map(({ piece }) => piece));
+		const assumed = DEMO.pieces.filter((each) => unmeasuredOn(each).length > 0);
+		const here = new Set(data.map(({ piece }) => piece));
+		expect([...unread]).deep.equal(
+			assumed.map(({ letter }) => letter).filter((letter) => here.has(letter))
+		);
 		expect(row!['across sum']).equal('55" - 3 3/4" - 38" = 13 1/4"');
 	});
 });
@@ -38,7 +52,11 @@ describe('marksCsv of cords and strips', () => {
 		const plan = planWall(project, wallId);
 		if (!plan.ok) throw new Error(plan.error.message);
 		const wall = project.walls.find(({ id }) => id === wallId)!;
-		const text = marksCsv(plan.value.marks, rulesOn(project.houseRules, wall.units));
+		const text = marksCsv(
+			plan.value.marks,
+			rulesOn(project.houseRules, wall.units),
+			howSure(project, plan.value)
+		);
 		return Papa.parse<Record<string, string>>(text, { header: true }).data;
 	};
 
@@ -68,10 +86,11 @@ describe('marksCsv of cords and strips', () => {
 
 describe('marksJson', () => {
 	it('holds the marks in mm, with full precision', () => {
-		const marks = demoMarks();
-		const file = JSON.parse(marksJson(DEMO.walls[0]!, marks)) as Record<string, unknown>;
+		const { marks, sure } = demo();
+		const file = JSON.parse(marksJson(DEMO.walls[0]!, marks, sure)) as Record<string, unknown>;
 		expect(file).include({ format: 'warm-porch-marks', unit: 'mm', wall: 'Stair hall' });
-		expect(file.marks).deep.equal(JSON.parse(JSON.stringify(marks)));
+		const told = marks.map((mark) => ({ ...mark, sure: sure.get(mark.pieceId) }));
+		expect(file.marks).deep.equal(JSON.parse(JSON.stringify(told)));
 	});
 });
 

@@ -5,11 +5,16 @@ import {
 	stylesOf,
 	writeSum,
 	type HouseRules,
+	type HowSure,
 	type Mark
 } from '../core/index.ts';
 
-/** The marks as CSV: what the tape shows, from where, in both unit systems, with the sum. */
-export function marksCsv(marks: readonly Mark[], houseRules: HouseRules): string {
+/** The marks as CSV: what the tape shows, from where, in both unit systems, with the sum and how sure each is. */
+export function marksCsv(
+	marks: readonly Mark[],
+	houseRules: HouseRules,
+	sure: ReadonlyMap<string, HowSure>
+): string {
 	const { lead, other } = stylesOf(houseRules);
 	return Papa.unparse(
 		marks.map((mark) => ({
@@ -30,6 +35,10 @@ export function marksCsv(marks: readonly Mark[], houseRules: HouseRules): string
 			'cord from rail': mark.cord ? formatLength(mark.cord.value, lead) : '',
 			'bearing height': formatLength(mark.bearingUp.printed, lead),
 			'hole height': formatLength(mark.holeUp.printed, lead),
+			'right within, up mm': sure.get(mark.pieceId)?.up.toFixed(1) ?? '',
+			'right within, across mm': sure.get(mark.pieceId)?.across.toFixed(1) ?? '',
+			'not measured': sure.get(mark.pieceId)?.assumed.join(', ') ?? '',
+			'chosen by the plan': sure.get(mark.pieceId)?.chosen.join(', ') ?? '',
 			'across mm': mark.across.exact.value.toFixed(3),
 			'height mm': mark.up.exact.value.toFixed(3),
 			'bearing height mm': mark.bearingUp.exact.value.toFixed(3),

@@ -22,7 +22,6 @@
 	import ProjectMenu from './ProjectMenu.svelte';
 	import Readout from './Readout.svelte';
 	import { BonesWatch, setBones } from './survey/bones.svelte.ts';
-	import { surveySaid } from './survey/survey-said.ts';
 	import ThemeButton from './ThemeButton.svelte';
 	import TopBar from './TopBar.svelte';
 	import type { View } from './view.svelte.ts';
@@ -50,9 +49,14 @@
 	const marks = $derived(plan && planned ? marksOfPiece(session.project, plan, planned) : []);
 	/** Paper, and the screens at the wall, stand for themselves. */
 	const bare = $derived(here.endsWith('sheet') || here === 'at-the-wall');
+	let surveySaid: typeof import('./survey/survey-said.ts').surveySaid | null = $state.raw(null);
+	$effect(() => {
+		if (here === 'survey')
+			void import('./survey/survey-said.ts').then((said) => (surveySaid = said.surveySaid));
+	});
 	const hint = $derived(
 		here === 'survey' && wall
-			? surveySaid(view, wall, watch.bones, styles)
+			? (surveySaid?.(view, wall, watch.bones, styles) ?? '')
 			: session.project.pieces.length === 0
 				? 'Add the first piece in the Rack: its width and height are enough to begin.'
 				: 'Choose a piece to read where its hook goes.'
@@ -201,6 +205,8 @@
 			{/if}
 		</main>
 		<Readout
+			project={session.project}
+			{plan}
 			planned={here === 'survey' ? undefined : planned}
 			{marks}
 			hook={view.hook}

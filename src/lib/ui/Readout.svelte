@@ -1,10 +1,12 @@
 <script lang="ts">
 	import { ChevronDown, ChevronUp } from '@lucide/svelte';
-	import { formatLength, type Mark, type PlannedPiece, type Styles } from '$lib/core/index.ts';
+	import type { Mark, PlannedPiece, Project, Styles, WallPlan } from '$lib/core/index.ts';
 	import Measure from './Measure.svelte';
 	import { markTypeLabel } from './puts.ts';
 
 	interface Props {
+		project: Project;
+		plan: WallPlan | null;
 		planned: PlannedPiece | undefined;
 		/** Marks of the selected piece. */
 		marks: Mark[];
@@ -15,7 +17,7 @@
 		hint: string;
 	}
 
-	let { planned, marks, hook, styles, onhook, hint }: Props = $props();
+	let { project, plan, planned, marks, hook, styles, onhook, hint }: Props = $props();
 
 	let why = $state(false);
 	const current = $derived(planned?.hooks[hook] ?? planned?.hooks[0]);
@@ -24,7 +26,7 @@
 </script>
 
 <section class="readout" aria-label="Readout">
-	{#if planned && mark}
+	{#if plan && planned && mark}
 		{#if why}
 			{#await import('./SumLine.svelte') then { default: SumLine }}
 				<div class="why">
@@ -35,6 +37,11 @@
 					<div>
 						<h3>Along the wall</h3>
 						<SumLine figure={mark.across.exact} printed={mark.across.printed} {styles} open />
+					</div>
+					<div class="how-sure">
+						{#await import('./HowSure.svelte') then { default: HowSure }}
+							<HowSure {project} {plan} {planned} {marks} {styles} open />
+						{/await}
 					</div>
 				</div>
 			{/await}
@@ -65,8 +72,9 @@
 				</p>
 			{/if}
 			<p class="sure">
-				<span class="from">sure to</span>
-				<span class="measure">± {formatLength(mark.up.exact.plusMinus, styles.lead)}</span>
+				{#await import('./HowSure.svelte') then { default: HowSure }}
+					<HowSure {project} {plan} {planned} {marks} {styles} />
+				{/await}
 			</p>
 			<button type="button" class="open" aria-expanded={why} onclick={() => (why = !why)}>
 				Why {#if why}<ChevronDown size={18} aria-hidden="true" />{:else}<ChevronUp
@@ -119,12 +127,18 @@
 		font-size: 0.88rem;
 	}
 
-	.sure {
-		margin-left: auto;
+	.how-sure {
+		grid-column: span 2;
 	}
 
-	.sure .measure {
-		font-size: 1.4rem;
+	@media (max-width: 40rem) {
+		.how-sure {
+			grid-column: auto;
+		}
+	}
+
+	.sure {
+		margin-left: auto;
 	}
 
 	.said {
@@ -157,8 +171,10 @@
 		bottom: 100%;
 		left: 0;
 		display: grid;
-		grid-template-columns: 1fr 1fr;
-		gap: 1.5rem;
+		grid-template-columns: repeat(auto-fit, minmax(min(15rem, 100%), 1fr));
+		gap: 0.6rem 1.5rem;
+		max-height: 65vh;
+		overflow-y: auto;
 		padding: 0.8rem 1.25rem;
 		background: var(--umber-deep);
 		border-bottom: 1px solid #ffffff25;

@@ -5,7 +5,7 @@
 		figure: Derived;
 		styles: Styles;
 		printed?: number;
-		/** Also name each term and the likely error. */
+		/** Also name each term. */
 		open?: boolean;
 	}
 
@@ -27,13 +27,6 @@
 		{/each}
 	</ul>
 	<p class="source">{figure.source}</p>
-	{#if figure.parts.length > 0}
-		<p class="source">
-			Likely within <span class="measure">{formatLength(figure.plusMinus, styles.lead)}</span>
-			(<span class="measure">{figure.plusMinus.toFixed(1)} mm</span>), mostly from {figure.parts[0]
-				?.label}.
-		</p>
-	{/if}
 {/if}
 
 <style>

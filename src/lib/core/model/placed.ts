@@ -28,13 +28,15 @@ export function centreLineOf(
 	placements: readonly Placement[],
 	{ centreHeight }: HouseRules
 ): CentreLine {
-	const xs = placements.filter(({ height }) => height.from === 'house').map(({ x }) => x);
-	const middle =
-		xs.length === 0
-			? wall.width / 2
-			: (xs.reduce((a, b) => Math.min(a, b)) + xs.reduce((a, b) => Math.max(a, b))) / 2;
-	const floor = floorAt(wall, middle);
+	const floor = floorAt(wall, groupMiddle(placements, wall));
 	return { y: centreHeight + floor, floor };
+}
+
+/** Middle of the group that hangs by the house height, mm from the left end; of the wall where none does. */
+export function groupMiddle(placements: readonly Placement[], { width }: Wall): number {
+	const xs = placements.filter(({ height }) => height.from === 'house').map(({ x }) => x);
+	if (xs.length === 0) return width / 2;
+	return (xs.reduce((a, b) => Math.min(a, b)) + xs.reduce((a, b) => Math.max(a, b))) / 2;
 }
 
 /** Where a piece stands on the wall. */

@@ -42,6 +42,18 @@ const hangAsFixed = memoised((fix: Fix, piece: Piece, rules: HangerRules): Resul
 /** A piece moved sideways by less stays as it was settled, mm. */
 const STAYED = 1;
 
+/** How a fixing stands that was settled for a place: it counts where the piece still is there. */
+export const standingFix = ({ fix, x }: Placement): Fix | null =>
+	fix && Math.abs(fix.at - x) < STAYED ? fix : null;
+
+/** How a piece hangs, with its hooks where they were settled for it. */
+export const hangAt = (
+	standing: Fix | null,
+	piece: Piece,
+	rules: HangerRules
+): Result<HangSolution> =>
+	standing ? hangAsFixed(standing, piece, rules) : hangPiece(piece, rules);
+
 /** A placed piece with its hooks on the wall. */
 export const planPiece = memoised(
 	(
@@ -55,8 +67,8 @@ export const planPiece = memoised(
 	): PlannedPiece => {
 		const placed = placePiece(piece, placement, centreLineY);
 		const { fix } = placement;
-		const standing = fix && Math.abs(fix.at - placement.x) < STAYED ? fix : null;
-		const hung = standing ? hangAsFixed(standing, piece, rules) : hangPiece(piece, rules);
+		const standing = standingFix(placement);
+		const hung = hangAt(standing, piece, rules);
 		const base = {
 			pieceId: piece.id,
 			letter: piece.letter,

@@ -3,6 +3,8 @@ import { ok, type Result } from '../base/result.ts';
 import { solveBones, type Bones } from './studs.ts';
 import type { Lean } from '../wall/studs/lean.ts';
 import { fixOnWall, type PieceFix } from './fix.ts';
+import type { Landing } from './landing.ts';
+import { landingsOn } from './landings-on.ts';
 import { planWallFast, type WallPlan } from './plan-wall-fast.ts';
 import { mayHaveStuds, studFacts } from './stud-facts.ts';
 
@@ -12,6 +14,8 @@ export interface FullPlan extends WallPlan {
 	bones: Bones | null;
 	/** How each piece is fixed, and the ways it could be. */
 	fixes: PieceFix[];
+	/** How far from its plan each piece may hang. */
+	landings: Landing[];
 }
 
 /**
@@ -26,6 +30,7 @@ export function planWall(project: Project, wallId: string): Result<FullPlan> {
 	return ok({
 		...plan.value,
 		bones,
+		landings: landingsOn(project, plan.value),
 		fixes: fixOnWall(project, wall, { studs: knownStuds(bones), lean: knownLean(bones) })
 	});
 }

@@ -1,17 +1,10 @@
 import { expect } from 'chai';
 import fc from 'fast-check';
 import { seeded } from '../base/random.ts';
+import type { CauseOfError } from '../../words/en/spread.ts';
 import { estimate } from './estimate.ts';
 import type { FactReading } from './reading.ts';
-import {
-	deviation,
-	difference,
-	largestFirst,
-	times,
-	together,
-	within,
-	withinIf
-} from './spread.ts';
+import { deviation, difference, causesOf, times, together, within, withinIf } from './spread.ts';
 import { WAYS, WAYS_OF_READING, type WayOfReading } from './ways.ts';
 
 let count = 0;
@@ -93,7 +86,9 @@ describe('an estimate', () => {
 });
 
 describe('a spread', () => {
-	const share = (cause: string, effect: number) => ({ cause, what: cause, effect });
+	const share = (cause: string, effect: number, what: CauseOfError = 'tape') => ({
+		...{ cause, what, effect }
+	});
 
 	it('adds independent causes by their squares, and one cause by its sign', () => {
 		expect(deviation([share('tape', 3), share('pencil', 4)])).equal(5);
@@ -109,9 +104,16 @@ describe('a spread', () => {
 	});
 
 	it('names its largest share, and what it would be without it', () => {
-		const spread = [share('pencil', 0.5), share('drop', -1.7), share('tape', 0.8)];
-		expect(largestFirst(spread).map(({ cause }) => cause)).deep.equal(['drop', 'tape', 'pencil']);
-		expect(withinIf(spread, 'drop', 0)).closeTo(1.645 * Math.hypot(0.5, 0.8), 1e-12);
+		const drop = { ...share('drop', -1.7, 'fact'), of: 'Pulled drop' };
+		const spread = [share('pencil', 0.5, 'pencil'), drop, share('left', 0.6), share('right', -0.8)];
+		expect(causesOf(spread).map(({ says }) => says)).deep.equal([
+			'pulled drop',
+			'reading the tape at the wall',
+			'the pencil marks'
+		]);
+		// √(0.6² + 0.8²) = 1.
+		expect(causesOf(spread)[1]!.within).closeTo(1.645, 1e-12);
+		expect(withinIf(spread, 'drop', 0)).closeTo(1.645 * Math.hypot(0.5, 1), 1e-12);
 	});
 
 	it('never grows by taking a cause away, and scales', () => {

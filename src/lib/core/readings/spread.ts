@@ -1,11 +1,12 @@
 import { NINE_IN_TEN } from '../base/figures/readings.ts';
+import { CAUSES, type CauseOfError } from '../../words/en/spread.ts';
 
 /** One cause of error: what it does to a place at one standard deviation, mm, signed. */
 export interface Share {
 	/** The same for the same error, so that what two places share cancels in their difference. */
 	cause: string;
 	/** What it is, and what it is of, for its words. */
-	what: string;
+	what: CauseOfError;
 	of?: string;
 	effect: number;
 	/** Nobody read it: it is a guess. */
@@ -39,9 +40,30 @@ export const deviation = (spread: Spread): number =>
 /** Half-width of the range that holds nine times in ten, mm: 1.645·√Σ effect². Source: JCGM 100:2008 (GUM), 5.1 and 6.2. */
 export const within = (spread: Spread): number => NINE_IN_TEN * deviation(spread);
 
-/** Its shares, the largest first. */
-export const largestFirst = (spread: Spread): Share[] =>
-	[...spread].sort((a, b) => Math.abs(b.effect) - Math.abs(a.effect));
+/** What shares of one kind do together. */
+export interface Cause {
+	what: CauseOfError;
+	/** In words. */
+	says: string;
+	/** Half-width that it alone would hold nine times in ten, mm. */
+	within: number;
+	assumed: boolean;
+}
+
+/** What a spread is made of, each kind once, the largest first. */
+export function causesOf(spread: Spread): Cause[] {
+	const kinds = new Map<string, Share[]>();
+	for (const share of spread) {
+		const says = CAUSES[share.what]({ of: share.of ?? '' });
+		kinds.set(says, [...(kinds.get(says) ?? []), share]);
+	}
+	return [...kinds]
+		.map(([says, shares]) => ({
+			...{ what: shares[0]!.what, says, within: within(shares) },
+			assumed: shares.some(({ assumed }) => assumed)
+		}))
+		.sort((a, b) => b.within - a.within);
+}
 
 /** How far it would hold if one cause did so many mm instead. */
 export const withinIf = (spread: Spread, cause: string, effect: number): number =>

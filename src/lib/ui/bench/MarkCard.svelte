@@ -2,7 +2,10 @@
 	import {
 		formatLength,
 		hookOf,
+		within,
 		type Caution,
+		type Landing,
+		type NextMeasure,
 		type Mark,
 		type SecondMeasure,
 		type Styles,
@@ -12,7 +15,8 @@
 	import Measure from '../Measure.svelte';
 	import { markTypeLabel } from '../puts.ts';
 	import SumLine from '../SumLine.svelte';
-	import { drivenSaid, repeatSaid } from './mark-said.ts';
+	import { withinSaid } from '../within.ts';
+	import { drivenSaid } from './mark-said.ts';
 
 	interface Props {
 		mark: Mark;
@@ -21,26 +25,25 @@
 		use: Use | undefined;
 		/** To prove it by. */
 		second: { across: SecondMeasure; up: SecondMeasure };
-		/** mm a mark may be off before it matters. */
-		tolerance: number;
+		/** How far its piece may land off; told once for a piece. */
+		landing: Landing | null;
+		/** What to measure next for its height, where that is less sure than it may be. */
+		next: NextMeasure | null;
 		/** What the hole may meet. */
 		cautions: readonly Caution[];
 		selected: boolean;
 		onselect: () => void;
 	}
 
-	let { mark, styles, use, second, tolerance, cautions, selected, onselect }: Props = $props();
+	let { mark, styles, use, second, landing, next, cautions, selected, onselect }: Props = $props();
 
 	const driven = $derived(drivenSaid(mark, use, styles.lead));
-	const repeat = $derived(
-		repeatSaid(mark.up.exact, tolerance) ?? repeatSaid(mark.across.exact, tolerance)
-	);
 	const beside = $derived(
 		mark.markedAt === 'bearing'
 			? { what: 'hole', up: mark.holeUp }
 			: { what: 'bearing', up: mark.bearingUp }
 	);
-	const plusMinus = (mm: number) => `± ${formatLength(mm, styles.lead)}`;
+	const said = (mm: number) => withinSaid(mm, styles);
 </script>
 
 <article class:selected data-testid="mark">
@@ -77,11 +80,13 @@
 		{hookOf(mark.hook).name}{driven ? `, ${driven}` : ''}: its {beside.what} at
 		<Measure mm={beside.up.exact.value} printed={beside.up.printed} {styles} />
 	</p>
-	<p class="bearing">
-		Sure to <span class="measure">{plusMinus(mark.up.exact.plusMinus)}</span> up and
-		<span class="measure">{plusMinus(mark.across.exact.plusMinus)}</span> across.
-		{repeat ?? ''}
-	</p>
+	{#if landing}
+		<p class="bearing">
+			Right to within <span class="measure">{said(within(landing.height))}</span> up and
+			<span class="measure">{said(within(landing.side))}</span> across.
+			{#if next}{next.says}: within <span class="measure">{said(next.within)}</span>.{/if}
+		</p>
+	{/if}
 	<CautionList {cautions} {styles} />
 	{#if mark.across.roundingError !== null || mark.up.roundingError !== null}
 		<p class="rounded">

@@ -34,6 +34,7 @@
 
 	const session = $derived(getSession()());
 	const { houseRules } = $derived(session.project);
+	let readingsOpen = $state(false);
 	const hung = $derived(hangPiece(piece, houseRules));
 	const drop = $derived(hung.ok ? hung.value.points[0]?.drop : undefined);
 	const toMeasure = $derived(unmeasuredOn(piece).length);
@@ -97,6 +98,17 @@
 	<HangerChoices {piece} />
 {/if}
 
+{#if editable}
+	<details class="readings" ontoggle={(event) => (readingsOpen = event.currentTarget.open)}>
+		<summary>Readings, and how sure they are</summary>
+		{#if readingsOpen}
+			{#await import('../rack/ReadingsPart.svelte') then { default: ReadingsPart }}
+				<ReadingsPart {piece} {styles} />
+			{/await}
+		{/if}
+	</details>
+{/if}
+
 {#if hung.ok && drop}
 	<p class="drop">
 		<span class="measure big">{formatLength(drop.value, styles.lead)}</span>
@@ -140,6 +152,12 @@
 
 	.drawing {
 		margin: 0.4rem -0.6rem 0;
+	}
+
+	.readings summary {
+		padding: 0.35rem 0;
+		color: var(--color-primary);
+		cursor: pointer;
 	}
 
 	.drop {

@@ -1,9 +1,9 @@
 import { expect } from 'chai';
-import { byFormula, planWall, type HookKind, type Mark } from '$lib/core/index.ts';
+import { planWall, type HookKind, type Mark } from '$lib/core/index.ts';
 import { settle } from '$lib/store/commands/index.ts';
 import { DEMO } from '$lib/store/demo/index.ts';
 import { preview } from '$lib/store/history.ts';
-import { drivenSaid, repeatSaid, usesByMark } from './mark-said.ts';
+import { drivenSaid, usesByMark } from './mark-said.ts';
 
 const INCH = { unit: 'in', denominator: 32 } as const;
 
@@ -23,16 +23,5 @@ describe('what is said beside a mark', () => {
 		expect(driven('net-loft', 'piece-v', 'masonry-plug')).equal('bit 1/4", 1 25/32" deep');
 		expect(driven('stair-hall', 'piece-a', 'strap-toggle')).equal('bit 1/2"');
 		expect(driven('stair-hall', 'piece-a', 'picture-hook-1')).equal('');
-	});
-
-	it('is which reading to take again, where the mark is less sure than it may be', () => {
-		const figure = byFormula(100, '', [
-			{ label: 'reading the tape', plusMinus: 0.8 },
-			{ label: 'the pulled drop', plusMinus: 1.5 }
-		]);
-		expect(repeatSaid(figure, 2)).equal(null);
-		expect(repeatSaid(figure, 1.5)).equal(
-			'Most of it comes from the pulled drop: read that once more.'
-		);
 	});
 });

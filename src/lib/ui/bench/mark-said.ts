@@ -2,7 +2,6 @@ import {
 	bitIn,
 	fixingOf,
 	formatLength,
-	type Derived,
 	type LengthStyle,
 	type Mark,
 	type PieceFix,
@@ -38,11 +37,4 @@ export function drivenSaid(
 		...(use.holeDepth === null ? [] : [`${formatLength(use.holeDepth, style)} deep`]),
 		...(use.screw === null ? [] : [`${formatLength(use.screw, style)} long`])
 	].join(', ');
-}
-
-/** Which one reading to take again, where a figure is less sure than the house lets a mark be; null where it is sure enough. */
-export function repeatSaid({ plusMinus, parts }: Derived, tolerance: number): string | null {
-	const [largest] = parts;
-	if (plusMinus <= tolerance + 1e-9 || !largest) return null;
-	return `Most of it comes from ${largest.label}: read that once more.`;
 }

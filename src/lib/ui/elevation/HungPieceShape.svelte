@@ -5,7 +5,6 @@
 	import type { Frame } from './frame.ts';
 	import HookMark from './HookMark.svelte';
 	import { outlinePath } from './outline.ts';
-	import PaperSheet from './PaperSheet.svelte';
 	import PieceFront from './PieceFront.svelte';
 
 	interface Props {
@@ -69,7 +68,9 @@
 		{#if layer === 'looks'}
 			<PieceFront {piece} {width} {height} />
 		{:else if layer === 'paper'}
-			<PaperSheet letter={planned.letter} outline={piece.outline} {width} {height} />
+			{#await import('./PaperSheet.svelte') then { default: PaperSheet }}
+				<PaperSheet letter={planned.letter} outline={piece.outline} {width} {height} />
+			{/await}
 		{:else}
 			<path class="edge" d={outlinePath(piece.outline, width, height)} />
 		{/if}

@@ -134,7 +134,7 @@ export function chooseOn(back: Back, key: string, answer: string): Back {
 export function unmeasured(back: Back, piece: HungPiece): Dimension[] {
 	return hangerOf(back)
 		.dimensions(back, piece)
-		.filter(({ key }) => back.assumed.includes(key));
+		.filter(({ key, chosen }) => !chosen && back.assumed.includes(key));
 }
 
 /** The face for a back's kind. */

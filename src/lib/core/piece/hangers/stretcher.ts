@@ -64,7 +64,8 @@ export const stretcher: Hanger<StretcherBack> = {
 			value: hookSpacing,
 			from: { x: -hookSpacing / 2, drop: barDepth },
 			to: { x: hookSpacing / 2, drop: barDepth },
-			plausible: { min: width * 0.1, max: width }
+			plausible: { min: width * 0.1, max: width },
+			chosen: true
 		},
 		{
 			key: 'barDepth',

@@ -3,6 +3,7 @@ import type { Caution, Severity } from '../../base/caution.ts';
 import type { Derived } from '../../base/derived.ts';
 import type { HookKind } from '../../catalogue/facts/index.ts';
 import type { Check, PieceKind } from '../kinds/index.ts';
+import type { WayOfReading } from '../../readings/ways.ts';
 import type { Result } from '../../base/result.ts';
 
 /** A point on a piece: x right of its centre line as seen from the room, drop down from its top edge; mm. */
@@ -94,6 +95,10 @@ export interface Dimension {
 	signed?: boolean;
 	/** Lies in the depth, or is too small to draw: asked beside the drawing. */
 	aside?: true;
+	/** Nothing on the back: the plan chooses it, and it is never unmeasured. */
+	chosen?: true;
+	/** How it is read, where not with a plain tape; the usual way first. */
+	ways?: readonly [WayOfReading, ...WayOfReading[]];
 }
 
 /** A wire pulled up between its rings. */

@@ -73,7 +73,8 @@ export function wireDimensions(back: WireBack, piece: HungPiece): Dimension[] {
 		from: { x: -wire.fingerSpacing / 2, drop: 0 },
 		to: { x: -wire.fingerSpacing / 2, drop: wire.pulledDrop },
 		plausible: down,
-		signed: true
+		signed: true,
+		ways: ['pulled', 'hung-on-tape']
 	};
 	if (wire.fingerSpacing === 0) return [...shared, reading];
 	return [

@@ -56,7 +56,8 @@ export const wireTwo: Hanger<WireTwoBack> = {
 			value: back.hookSpacing,
 			from: { x: middleOf(back, piece) - back.hookSpacing / 2, drop: hookDrop(back) },
 			to: { x: middleOf(back, piece) + back.hookSpacing / 2, drop: hookDrop(back) },
-			plausible: { min: back.ringSpan * 0.1, max: back.ringSpan }
+			plausible: { min: back.ringSpan * 0.1, max: back.ringSpan },
+			chosen: true
 		}
 	],
 	measure: measureWire,

@@ -4,11 +4,15 @@
 	import { Braces, Frame, HandHelping, Printer, Ruler, Signature, Table } from '@lucide/svelte';
 	import { onMount } from 'svelte';
 	import {
+		bestMeasure,
 		hookOf,
+		howSure,
+		landingsOn,
 		pointNamed,
 		secondMeasures,
 		stylesOf,
 		unmeasuredOn,
+		within,
 		type Mark
 	} from '$lib/core/index.ts';
 	import { download } from '$lib/files/download.ts';
@@ -72,6 +76,19 @@
 		return () => (view.layer = 'looks');
 	});
 
+	const landed = $derived(
+		new Map(landingsOn(project, plan).map((landing) => [landing.pieceId, landing]))
+	);
+
+	/** How sure a piece's marks are, told at its first. */
+	function sureOf(mark: Mark) {
+		const landing = landed.get(mark.pieceId);
+		const piece = project.pieces.find(({ id }) => id === mark.pieceId);
+		if (!landing || !piece || hookIndex(mark) > 0) return { landing: null, next: null };
+		const unsure = within(landing.height) > rules.tolerance;
+		return { landing, next: unsure ? bestMeasure(landing.height, piece, project.readings) : null };
+	}
+
 	/** Which of its piece's hooks a mark is for. */
 	const hookIndex = ({ id }: Mark): number => pointNamed(id)?.index ?? 0;
 
@@ -123,14 +140,16 @@
 		<button
 			class="btn btn-sm"
 			type="button"
-			onclick={() => download(name('csv'), marksCsv(marks, rules), 'text/csv')}
+			onclick={() =>
+				download(name('csv'), marksCsv(marks, rules, howSure(project, plan)), 'text/csv')}
 		>
 			<Table size={16} aria-hidden="true" /> CSV
 		</button>
 		<button
 			class="btn btn-sm"
 			type="button"
-			onclick={() => download(name('json'), marksJson(wall, marks), 'application/json')}
+			onclick={() =>
+				download(name('json'), marksJson(wall, marks, howSure(project, plan)), 'application/json')}
 		>
 			<Braces size={16} aria-hidden="true" /> JSON
 		</button>
@@ -152,7 +171,7 @@
 			{styles}
 			use={uses.get(mark.id)}
 			second={secondMeasures(wall, mark, rules.tapeHook, styles.lead)}
-			tolerance={rules.tolerance}
+			{...sureOf(mark)}
 			cautions={plan.placementCautions
 				.filter(({ hookId }) => hookId === mark.id)
 				.map(({ caution }) => caution)}

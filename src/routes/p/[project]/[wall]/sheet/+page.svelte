@@ -6,15 +6,18 @@
 		hookedAcross,
 		groupByPiece,
 		hookOf,
+		howSure,
 		piecesById,
 		stylesOf,
 		writeSum,
+		type HowSure,
 		type TapeReading
 	} from '$lib/core/index.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
 	import { Chooser } from '$lib/ui/fix/chooser.svelte.ts';
 	import NotChecked from '$lib/ui/fix/NotChecked.svelte';
 	import { drivenSaid, usesByMark } from '$lib/ui/bench/mark-said.ts';
+	import { withinSaid } from '$lib/ui/within.ts';
 	import { markTypeLabel } from '$lib/ui/puts.ts';
 	import GatheredCautions from '$lib/ui/sheet/GatheredCautions.svelte';
 	import SheetElevation from '$lib/ui/sheet/SheetElevation.svelte';
@@ -47,6 +50,7 @@
 				.map((caution) => ({ letter: '', caution }))
 		])
 	);
+	const sure = $derived(plan ? howSure(project, plan) : new Map<string, HowSure>());
 	const kinds = $derived([...new Set(plan?.marks.map(({ hook }) => hook) ?? [])]);
 	/** Rows that fit under the drawing on the first page, and on a page of their own. */
 	const FIRST = 12;
@@ -106,6 +110,7 @@
 						<th>across</th>
 						<th>height</th>
 						<th>bearing or hole</th>
+						<th>right to within</th>
 						<th>hook</th>
 					</tr>
 				</thead>
@@ -158,6 +163,15 @@
 									styles.lead
 								)}
 								<div class="way">{mark.markedAt === 'bearing' ? 'hole' : 'bearing'}</div>
+							</td>
+							<td>
+								{#if sure.get(mark.pieceId)}
+									{@const { up, across, assumed } = sure.get(mark.pieceId)!}
+									{withinSaid(up, styles)} up, {withinSaid(across, styles)} across
+									{#if assumed.length > 0}
+										<div class="way"><b>Not measured:</b> {assumed.join(', ')}</div>
+									{/if}
+								{/if}
 							</td>
 							<td>
 								{hookOf(mark.hook).name}

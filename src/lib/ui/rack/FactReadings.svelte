@@ -1,0 +1,165 @@
+<script lang="ts">
+	import { format } from 'date-fns';
+	import {
+		formatLength,
+		readingsOf,
+		type FactReading,
+		type Piece,
+		type PieceFact,
+		type Styles
+	} from '$lib/core/index.ts';
+	import { addReadings, measureBack, setPiece, strikeReading } from '$lib/store/commands/index.ts';
+	import { newId } from '$lib/store/new-id.ts';
+	import { getSession } from '$lib/store/session.svelte.ts';
+	import { READ_BY, READINGS } from '$lib/words/en/readings.ts';
+	import LengthField from '../field/LengthField.svelte';
+	import Segments from '../Segments.svelte';
+
+	interface Props {
+		piece: Piece;
+		fact: PieceFact;
+		styles: Styles;
+	}
+
+	let { piece, fact, styles }: Props = $props();
+
+	const session = $derived(getSession()());
+	let way = $derived(fact.ways.at(-1)!);
+	let read: number | null = $state(null);
+
+	const measured = $derived(fact.state === 'measured');
+	const readings = $derived(
+		measured ? readingsOf(session.project.readings, fact.fact, fact.value, fact.ways[0]) : []
+	);
+	const figure = $derived({
+		fact: fact.fact,
+		name: `the ${fact.label.toLowerCase()} of ${piece.letter}`,
+		stands: measured ? fact.value : null,
+		way: fact.ways[0],
+		write: (mean: number) =>
+			fact.fact.of === 'back'
+				? measureBack(piece.id, fact.fact.key, mean)
+				: setPiece(piece.id, { [fact.fact.key]: mean })
+	});
+	const { conflict } = $derived(fact.estimate ?? { conflict: null });
+	const written = (mm: number) => formatLength(mm, styles.lead);
+
+	function add() {
+		if (read === null) return;
+		const reading: FactReading = {
+			...{ id: newId(), value: read, way, at: new Date().toISOString() },
+			...{ by: session.project.hanger, simulated: false, struck: false }
+		};
+		session.run(addReadings(figure, [reading]));
+		session.seal();
+		read = null;
+	}
+
+	function strike({ id, struck }: FactReading) {
+		session.run(strikeReading(figure, id, !struck));
+		session.seal();
+	}
+
+	const how = ({ way, at, by, simulated }: FactReading): string =>
+		[
+			READ_BY[way],
+			...(simulated ? ['simulated'] : []),
+			...(at ? [format(new Date(at), 'd MMM, HH:mm')] : []),
+			...(by ? [by] : [])
+		].join(', ');
+</script>
+
+<div class="readings">
+	{#if conflict}
+		<p class="conflict" role="status">
+			{READINGS.conflict({
+				one: written(conflict.one.value),
+				other: written(conflict.other.value),
+				apart: written(conflict.apart)
+			})}
+		</p>
+	{/if}
+	<ul>
+		{#each readings as reading (reading.id)}
+			<li class:struck={reading.struck}>
+				<span class="measure">{written(reading.value)}</span>
+				<span class="how">{how(reading)}</span>
+				<button type="button" onclick={() => strike(reading)}>
+					{reading.struck ? 'Count it' : 'Strike out'}
+				</button>
+			</li>
+		{/each}
+	</ul>
+	{#if fact.ways.length > 1}
+		<Segments
+			label="Read by"
+			named
+			close
+			options={fact.ways.map((value) => ({ value, label: READ_BY[value] }))}
+			value={way}
+			onchoose={(chosen) => (way = chosen)}
+		/>
+	{/if}
+	<div class="add">
+		<LengthField
+			label={readings.length > 0 ? 'Read it again' : 'Read it'}
+			help={fact.help}
+			value={read}
+			{styles}
+			signed
+			zero
+			onvalue={(mm) => (read = mm)}
+			onempty={() => (read = null)}
+		/>
+		<button class="btn btn-primary btn-sm" type="button" disabled={read === null} onclick={add}>
+			Add the reading
+		</button>
+	</div>
+</div>
+
+<style>
+	.readings {
+		display: grid;
+		gap: 0.4rem;
+		padding: 0.3rem 0 0.5rem 0.6rem;
+		border-left: 4px solid var(--tape-blue);
+	}
+
+	.conflict {
+		padding: 0.4rem 0.6rem;
+		border: 1.5px solid var(--color-warning);
+		border-radius: 0.3rem;
+	}
+
+	li {
+		display: grid;
+		grid-template-columns: 4.5rem 1fr auto;
+		gap: 0.5rem;
+		align-items: center;
+		min-height: 2.25rem;
+	}
+
+	.how {
+		color: var(--graphite-soft);
+		font-size: 0.88rem;
+		line-height: 1.2;
+	}
+
+	.struck .measure {
+		text-decoration: line-through;
+	}
+
+	li button {
+		min-height: 2.25rem;
+		color: var(--color-primary);
+		font-size: 0.9rem;
+		cursor: pointer;
+	}
+
+	.add {
+		display: grid;
+		grid-template-columns: 1fr auto;
+		gap: 0.6rem;
+		align-items: center;
+	}
+</style>

@@ -1,0 +1,123 @@
+<script lang="ts">
+	import { Plus } from '@lucide/svelte';
+	import { pieceFacts, type Piece, type PieceFact, type Styles } from '$lib/core/index.ts';
+	import { getSession } from '$lib/store/session.svelte.ts';
+	import { READINGS } from '$lib/words/en/readings.ts';
+	import { formatLength, NINE_IN_TEN } from '$lib/core/index.ts';
+	import { withinSaid } from '../within.ts';
+	import FactReadings from './FactReadings.svelte';
+
+	interface Props {
+		piece: Piece;
+		styles: Styles;
+	}
+
+	let { piece, styles }: Props = $props();
+
+	const session = $derived(getSession()());
+	const facts = $derived(pieceFacts(piece, session.project.readings));
+	let opened: string | null = $state(null);
+
+	const keyOf = ({ fact }: PieceFact) => `${fact.of}/${fact.key}`;
+	const stateSaid = ({ state, estimate }: PieceFact): string =>
+		state === 'measured'
+			? READINGS.state.measured({ count: estimate!.count })
+			: READINGS.state[state]();
+</script>
+
+<ul class="facts">
+	{#each facts as fact (keyOf(fact))}
+		{@const open = opened === keyOf(fact)}
+		<li class={fact.state}>
+			<div class="row">
+				<span class="label">{fact.label}</span>
+				<span class="measure value">{formatLength(fact.value, styles.lead)}</span>
+				<span class="sure">
+					{#if fact.state !== 'chosen'}
+						± <span class="measure">{withinSaid(NINE_IN_TEN * fact.sd, styles)}</span>
+					{/if}
+				</span>
+				{#if fact.state === 'chosen'}
+					<span></span>
+				{:else}
+					<button
+						type="button"
+						class="again"
+						aria-expanded={open}
+						aria-label="Readings of {fact.label.toLowerCase()}"
+						onclick={() => (opened = open ? null : keyOf(fact))}
+					>
+						<Plus size={18} aria-hidden="true" />
+					</button>
+				{/if}
+				<span class="state">
+					{stateSaid(fact)}{fact.estimate?.conflict ? ', and they do not agree' : ''}
+				</span>
+			</div>
+			{#if open}<FactReadings {piece} {fact} {styles} />{/if}
+		</li>
+	{/each}
+</ul>
+
+<style>
+	.facts {
+		display: grid;
+		gap: 0.15rem;
+	}
+
+	.row {
+		display: grid;
+		grid-template-columns: 1fr auto 4.2rem 2.75rem;
+		gap: 0 0.6rem;
+		align-items: center;
+	}
+
+	.label {
+		line-height: 1.15;
+	}
+
+	.value {
+		font-size: 1.3rem;
+	}
+
+	.sure {
+		color: var(--graphite-soft);
+		text-align: right;
+		white-space: nowrap;
+	}
+
+	.state {
+		grid-column: 1 / -1;
+		margin-top: -0.45rem;
+		color: var(--graphite-soft);
+		font-size: 0.85rem;
+	}
+
+	li {
+		padding: 0.1rem 0 0.3rem;
+		border-bottom: 1px solid var(--color-base-300);
+	}
+
+	.assumed .value {
+		border-bottom: 1.5px dashed var(--graphite-soft);
+		font-style: italic;
+	}
+
+	.chosen .value {
+		border-bottom: 1.5px dotted var(--graphite-soft);
+	}
+
+	.again {
+		display: grid;
+		place-items: center;
+		width: 2.75rem;
+		height: 2.75rem;
+		border-radius: 50%;
+		color: var(--color-primary);
+		cursor: pointer;
+	}
+
+	.again[aria-expanded='true'] {
+		background: var(--color-base-300);
+	}
+</style>

@@ -1,0 +1,25 @@
+import type { FactReading } from '../../core/readings/reading.ts';
+
+/** How a figure was read. */
+export const READ_BY: Record<FactReading['way'], string> = {
+	tape: 'tape',
+	corners: 'tape, corner to corner',
+	pulled: 'pulled up by hand',
+	'hung-on-tape': 'hanging on the tape’s hook',
+	laser: 'laser',
+	'as-hung': 'as it came out on the wall',
+	level: 'level',
+	scale: 'scale',
+	light: 'light meter'
+};
+
+/** What is said of the readings of a figure; lengths are written already. */
+export const READINGS = {
+	state: {
+		measured: ({ count }: { count: number }) => (count === 1 ? 'one reading' : `${count} readings`),
+		assumed: () => 'assumed: nobody read it',
+		chosen: () => 'chosen by the plan'
+	},
+	conflict: ({ one, other, apart }: { one: string; other: string; apart: string }) =>
+		`${one} and ${other} are ${apart} apart: more than reading explains. Read it once more, or strike out the wrong one. Until then the latest counts.`
+};
