@@ -299,6 +299,7 @@ export { bestMeasure, type NextMeasure } from './plan/best-measure.ts';
 export { type Beside, besides, gapSpread, type Landing, lineSpread } from './plan/landing.ts';
 export { howSure, type HowSure } from './plan/how-sure.ts';
 export { landingOfPiece, landingsOn } from './plan/landings-on.ts';
+export { type Learned, learnedFrom } from './plan/learn.ts';
 export { lookAgain } from './plan/look-again.ts';
 export {
 	marksOfPiece,

@@ -49,7 +49,7 @@
 	const marks = $derived(plan && planned ? marksOfPiece(session.project, plan, planned) : []);
 	/** Paper, and the screens at the wall, stand for themselves. */
 	const bare = $derived(here.endsWith('sheet') || here === 'at-the-wall');
-	let surveySaid: typeof import('./survey/survey-said.ts').surveySaid | null = $state.raw(null);
+	let surveySaid = $state.raw<typeof import('./survey/survey-said.ts').surveySaid | null>(null);
 	$effect(() => {
 		if (here === 'survey')
 			void import('./survey/survey-said.ts').then((said) => (surveySaid = said.surveySaid));

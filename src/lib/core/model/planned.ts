@@ -25,6 +25,8 @@ export interface PlannedHook {
 	bearing: Point;
 	/** Where the nail or screw goes in. */
 	hole: Point;
+	/** How much higher than reckoned from its mark the load rests on such hooks, mm; absent for not at all. */
+	sits?: number;
 	/** Of the bearing, above the level datum. */
 	height: Derived;
 	/** Of the bearing, from the wall's left end. */

@@ -28,6 +28,11 @@ const ownHookSchema = z.object({
 	standOff: z
 		._default(z.nullable(distance), null)
 		.check(z.describe('mm that it carries the load off the wall; null when not measured')),
+	sits: z
+		.optional(z.nullable(position))
+		.check(
+			z.describe('mm that its load rests above where it was reckoned; null where no wall taught it')
+		),
 	stock: z
 		.nullable(z.int().check(z.minimum(0), z.maximum(10_000)))
 		.check(z.describe('how many are at hand; null when not counted'))

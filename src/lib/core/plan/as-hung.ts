@@ -57,7 +57,7 @@ export const sortByTime = memoised((day: readonly DayEvent[]): DayEvent[] =>
 	[...day].sort((a, b) => a.at.localeCompare(b.at) || a.id.localeCompare(b.id))
 );
 
-/** A hook stands for its plan while that has moved by less, mm. */
+/** A hook stands for its plan while that has moved by less than this, or than the tolerance, mm. */
 const SAME = 1;
 
 /**
@@ -81,11 +81,10 @@ export const withSetHooks = memoised(
 			if (!hook || hook.kind !== event.hook) continue;
 			standing.delete(hook.id);
 			const { dx, dy } = shift();
-			const moved = Math.hypot(
-				hook.hole.x + dx - event.planned.x,
-				hook.hole.y + dy - event.planned.y
-			);
-			if (moved < SAME)
+			const [across, up] = [hook.hole.x + dx - event.planned.x, hook.hole.y + dy - event.planned.y];
+			// What the wall taught after it was set moves its mark, and is no other plan.
+			const moved = Math.min(Math.hypot(across, up), Math.hypot(across, up + (hook.sits ?? 0)));
+			if (moved < Math.max(SAME, tolerance))
 				standing.set(hook.id, {
 					event,
 					dx: event.hole.x - hook.hole.x,

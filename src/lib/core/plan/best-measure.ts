@@ -1,11 +1,16 @@
-import { HOOK_OFFSET_MM, LINE_MM, TAPE_READING_MM } from '../base/figures/readings.ts';
+import {
+	HELD_OFFSET_MM,
+	HOOK_OFFSET_MM,
+	LINE_MM,
+	TAPE_READING_MM
+} from '../base/figures/readings.ts';
 import { pieceFacts, type PieceFact } from '../piece/piece-facts.ts';
 import type { Piece } from '../piece/piece.ts';
 import { estimate } from '../readings/estimate.ts';
 import { factKey } from '../readings/fact.ts';
 import { readingsOf, type KeptReadings } from '../readings/kept.ts';
 import { within, withinIf, type Share, type Spread } from '../readings/spread.ts';
-import { WAYS, type WayOfReading } from '../readings/ways.ts';
+import type { WayOfReading } from '../readings/ways.ts';
 import { NEXT_MEASURE } from '../../words/en/spread.ts';
 
 /** One thing to measure, and how far the piece would then land off at most, nine times in ten. */
@@ -65,7 +70,7 @@ function readOther(spread: Spread, { cause, what, effect, of }: Share): NextMeas
 	];
 	if (what === 'fall-of-floor') return then(NEXT_MEASURE.floor(), LINE_MM);
 	if (what === 'tape-hook') return then(NEXT_MEASURE['tape-hook'](), 0);
-	if (what === 'offset' && Math.abs(effect) > WAYS.tape.own)
+	if (what === 'offset' && Math.abs(effect) > HELD_OFFSET_MM)
 		return then(NEXT_MEASURE.hook({ of: of! }), (effect * TAPE_READING_MM) / HOOK_OFFSET_MM);
 	return [];
 }

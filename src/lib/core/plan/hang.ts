@@ -3,7 +3,7 @@ import { care, stop } from './said.ts';
 import { TAPE_READING_MM } from '../base/figures/readings.ts';
 import type { Caution } from '../base/caution.ts';
 import { addUp, combine, minus, plus, type Derived } from '../base/derived.ts';
-import { bearingToHole, hookOf, type HookKind } from '../catalogue/facts/index.ts';
+import { bearingToHole, hookOf, sitsOf, type HookKind } from '../catalogue/facts/index.ts';
 import {
 	hangerOf,
 	type HangerRules,
@@ -140,13 +140,15 @@ function planHook({
 		'middle of the piece and the hook’s place on it'
 	);
 	const offset = point.hole ?? bearingToHole(kit, kind);
+	const sits = sitsOf(kit, kind);
 	const bearing = { x: across.value, y: height.value };
 	return {
 		id: pointId({ of: piece.id, index }),
 		name: point.name,
 		kind,
 		bearing,
-		hole: { x: bearing.x + offset.dx, y: bearing.y + offset.dy },
+		hole: { x: bearing.x + offset.dx, y: bearing.y + offset.dy - sits },
+		...(sits !== 0 && { sits }),
 		height,
 		across,
 		drop: point.drop,

@@ -135,9 +135,11 @@ function hangThem(project: Project, draw: () => number): Landed[] {
 					: f.TAPE_READING_MM * draw() + tapeHook + f.MARKING_MM * draw();
 			const nail = () => (mark.puts === 'hole' ? f.NAIL_WANDER_MM * draw() : 0);
 			const kind = mark.hook;
+			const isHeld = mark.markedAt === 'bearing';
 			const makers = hookOf(kind).role === 'hook' ? f.HOOK_OFFSET_MM : f.SHANK_OFFSET_MM;
-			if (!hookOffset.has(kind)) hookOffset.set(kind, makers * draw());
-			const held = mark.markedAt === 'bearing' ? f.MARKING_MM * draw() : hookOffset.get(kind)!;
+			if (!hookOffset.has(kind))
+				hookOffset.set(kind, (isHeld ? f.HELD_OFFSET_MM : makers) * draw());
+			const held = hookOffset.get(kind)! + (isHeld ? f.MARKING_MM * draw() : 0);
 			return {
 				x: mark.bearing.x + across + nail(),
 				y: mark.bearing.y + up + nail() + held + level

@@ -47,6 +47,7 @@ export function landings(
 	const at = {
 		style: stylesOf(rules).lead,
 		kit: project.kit,
+		kept: project.readings,
 		tapeHook: rules.tapeHook,
 		hooked: {
 			up: hookAdds(wall.tape.up, 1) !== 0,

@@ -1,5 +1,5 @@
 import type { FactReading } from './reading.ts';
-import { WAYS } from './ways.ts';
+import { WAYS, type Way } from './ways.ts';
 
 /** Two readings further apart than their spreads explain, mm. */
 export interface Conflict {
@@ -24,10 +24,11 @@ export interface Estimate {
 const TOO_FAR = 3;
 
 /**
- * The estimate that follows from readings, mm; null where none counts.
+ * The estimate that follows from readings; null where none counts.
  *
- * Mean Σ(v/σ²)/Σ(1/σ²), σ the own scatter of each way; sd √(1/Σ(1/σ²) + s²), s the least share that the instruments
- * have in common. Where two do not agree, those count that agree with the latest, until one is struck out.
+ * Readings of one way share what their instrument is off: mean Σ(v/σ²)/Σ(1/σ²), variance 1/Σ(1/σ²) + s². Ways are
+ * weighed against each other by their variances in the same manner; sd √(1/Σ(1/variance)).
+ * Where two readings do not agree, those count that agree with the latest, until one is struck out.
  * Source: inverse-variance weighting, JCGM 100:2008 (GUM), clause 4.2 and annex F.
  */
 export function estimate(readings: readonly FactReading[]): Estimate | null {
@@ -36,15 +37,38 @@ export function estimate(readings: readonly FactReading[]): Estimate | null {
 	if (!latest) return null;
 	const conflict = worstConflict(counted);
 	const used = conflict ? counted.filter((each) => agree(each, latest)) : counted;
-	const weights = used.map(({ way }) => 1 / WAYS[way].own ** 2);
-	const all = weights.reduce((sum, weight) => sum + weight, 0);
-	const mean = used.reduce((sum, { value }, index) => sum + value * weights[index]!, 0) / all;
-	const shared = Math.min(...used.map(({ way }) => WAYS[way].shared));
-	return { mean, sd: Math.sqrt(1 / all + shared ** 2), count: used.length, conflict };
+	const byWay = new Map<string, FactReading[]>();
+	for (const each of used) byWay.set(each.way, [...(byWay.get(each.way) ?? []), each]);
+	const { mean, variance } = weighed([...byWay.values()].map(ofOneWay));
+	return { mean, sd: Math.sqrt(variance), count: used.length, conflict };
 }
 
+interface Weighed {
+	mean: number;
+	variance: number;
+}
+
+function weighed(parts: readonly Weighed[]): Weighed {
+	const [only, ...others] = parts;
+	if (only && others.length === 0) return only;
+	const all = parts.reduce((sum, { variance }) => sum + 1 / variance, 0);
+	const mean = parts.reduce((sum, { mean, variance }) => sum + mean / variance, 0) / all;
+	return { mean, variance: 1 / all };
+}
+
+function ofOneWay(readings: readonly FactReading[]): Weighed {
+	const { mean, variance } = weighed(
+		readings.map((each) => ({ mean: each.value, variance: spreadOf(each).own ** 2 }))
+	);
+	const shared = Math.min(...readings.map((each) => spreadOf(each).shared));
+	return { mean, variance: variance + shared ** 2 };
+}
+
+/** How a reading scatters: by its way, unless it has its own. */
+const spreadOf = ({ way, spread }: FactReading): Way => spread ?? WAYS[way];
+
 const limit = (a: FactReading, b: FactReading): number =>
-	TOO_FAR * Math.hypot(WAYS[a.way].own, WAYS[b.way].own);
+	TOO_FAR * Math.hypot(spreadOf(a).own, spreadOf(b).own);
 
 const agree = (a: FactReading, b: FactReading): boolean =>
 	Math.abs(a.value - b.value) <= limit(a, b);

@@ -11,6 +11,15 @@ export const factReadingSchema = z.object({
 		.nullable(z.iso.datetime())
 		.check(z.describe('when; null where it was written down before readings were kept')),
 	by: shortText.check(z.describe('who read it; empty where nobody said')),
+	spread: z
+		.optional(
+			z.object({ own: z.number().check(z.minimum(0)), shared: z.number().check(z.minimum(0)) })
+		)
+		.check(
+			z.describe(
+				'standard deviations where it has its own: by itself, and with all like it; absent for those of its way'
+			)
+		),
 	simulated: z.boolean().check(z.describe('a simulated instrument showed it')),
 	struck: z.boolean().check(z.describe('struck out: it counts no more'))
 });

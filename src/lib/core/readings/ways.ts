@@ -4,6 +4,7 @@ import {
 	LIGHT_READING_LUX,
 	SCALE_READING_KG,
 	CORNER_READING_MM,
+	HOOK_OFFSET_MM,
 	HUNG_READING_MM,
 	LASER_READING_MM,
 	PULL_READING_MM,
@@ -34,6 +35,7 @@ export const WAYS = {
 	'hung-on-tape': apart(HUNG_READING_MM, SAME_TAPE),
 	laser: apart(LASER_READING_MM, SAME_TAPE),
 	'as-hung': apart(AS_HUNG_READING_MM, SAME_TAPE),
+	usual: apart(HOOK_OFFSET_MM, 0),
 	level: apart(LEVEL_READING_DEGREES, 0.02),
 	scale: apart(SCALE_READING_KG, 0.03),
 	light: apart(LIGHT_READING_LUX, 5)

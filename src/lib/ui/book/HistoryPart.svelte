@@ -43,7 +43,7 @@
 {#each days as day (day)}
 	<h3>{day}</h3>
 	<ol>
-		{#each entries.filter(({ at }) => onDay(at) === day) as { id, says, by, pieceId, photo } (id)}
+		{#each entries.filter(({ at }) => onDay(at) === day) as { id, says, learned, by, pieceId, photo } (id)}
 			{@const url = photo ? photoUrls.get(session.project.id, photo) : null}
 			<li>
 				{#if pieceId}
@@ -54,6 +54,9 @@
 					{formatMessage(says, styles.lead)}
 				{/if}
 				{#if by}<span class="by">{by}</span>{/if}
+				{#each learned as line (line)}
+					<p class="small-note">Learned: {formatMessage(line, styles.lead)}</p>
+				{/each}
 				{#if url}<img src={url} alt="{formatMessage(says, styles.lead)} {day}" />{/if}
 			</li>
 		{/each}

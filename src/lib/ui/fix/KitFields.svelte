@@ -26,7 +26,9 @@
 	const trouble = $props.id();
 	const own = $derived(kit[kind]);
 	const offset = $derived(bearingToHole(kit, kind));
-	const measured = $derived(own != null && (own.dy !== null || own.standOff !== null));
+	const measured = $derived(
+		own != null && (own.dy !== null || own.standOff !== null || own.sits != null)
+	);
 	const rating = $derived(own?.rating ?? null);
 	let miscounted = $state(false);
 	const seal = () => session.seal();
@@ -71,7 +73,7 @@
 	<button
 		class="btn btn-ghost btn-sm"
 		type="button"
-		onclick={() => session.run(setOwnHook(kind, { dy: null, standOff: null }))}
+		onclick={() => session.run(setOwnHook(kind, { dy: null, standOff: null, sits: null }))}
 	>
 		Back to typical figures
 	</button>

@@ -1,7 +1,9 @@
 <script lang="ts">
 	import {
 		heightInstruction,
+		formatMessage,
 		heightWasRead,
+		learnedFrom,
 		oddReading,
 		topReading,
 		type Piece,
@@ -26,6 +28,8 @@
 	let read: number | null = $state(null);
 	let simulated = $state(false);
 	let kept = $state(false);
+	/** The reading that was kept last. */
+	let taught: string | null = $state(null);
 
 	const { styles } = $derived(day);
 	const mark = $derived(day.plan.marks.find(({ pieceId }) => pieceId === piece.id));
@@ -39,6 +43,7 @@
 					tolerance: day.rules.tolerance
 				})
 	);
+	const learned = $derived(taught === null ? [] : learnedFrom(day.project, taught));
 	const odd = $derived(higher === null ? null : oddReading('height', higher));
 	const asked = $derived(odd !== null && !kept);
 
@@ -46,10 +51,21 @@
 	function keep(hooksMoved: boolean) {
 		if (higher === null) return;
 		for (const told of heightWasRead(planned, { higher, hooksMoved, simulated })) day.tell(told);
+		taught = day.project.day.findLast(({ what }) => what === 'came-out')?.id ?? null;
 		read = null;
 	}
 </script>
 
+{#if learned.length > 0}
+	<div class="learned" role="status">
+		<h3>Learned from it</h3>
+		<ul>
+			{#each learned as { key, says } (key)}
+				<li>{formatMessage(says, styles.lead)}</li>
+			{/each}
+		</ul>
+	</div>
+{/if}
 {#if edge}
 	<ReadingPad
 		label="Its top edge, {edge.way} {edge.datum}"
@@ -60,8 +76,10 @@
 	>
 		{#if told}
 			<Instruct {told} {styles}>
+				<button type="button" disabled={asked} onclick={() => keep(false)}>
+					{told.fine ? 'Keep the reading' : 'Keep it so'}
+				</button>
 				{#if !told.fine}
-					<button type="button" disabled={asked} onclick={() => keep(false)}>Keep it so</button>
 					<button type="button" disabled={asked} onclick={() => keep(true)}>
 						The hooks are moved
 					</button>
@@ -73,3 +91,16 @@
 {:else}
 	<p>It has no mark to measure from.</p>
 {/if}
+
+<style>
+	.learned {
+		padding: 0.6rem 0.9rem;
+		border-left: 6px solid var(--moss-ink);
+		background: color-mix(in srgb, var(--moss-ink) 12%, var(--color-base-100));
+		line-height: 1.3;
+	}
+
+	.learned h3 {
+		font-size: 1.1rem;
+	}
+</style>

@@ -1,6 +1,7 @@
 <script lang="ts">
-	import { formatLength, hookOf, secondMeasures, type Mark } from '$lib/core/index.ts';
+	import { formatLength, hookOf, howSure, secondMeasures, type Mark } from '$lib/core/index.ts';
 	import { markTypeLabel } from '../puts.ts';
+	import { withinSaid } from '../within.ts';
 	import BigMeasure from './BigMeasure.svelte';
 	import Foot from './Foot.svelte';
 	import type { ReadOn } from './read-on.svelte.ts';
@@ -17,6 +18,7 @@
 
 	const { styles } = $derived(day);
 	const hook = $derived(hookOf(mark.hook));
+	const sure = $derived(howSure(day.project, day.plan).get(mark.pieceId));
 	const second = $derived(secondMeasures(day.wall, mark, day.rules.tapeHook, styles.lead));
 
 	/** Marks that were read one after another, and are told at once. */
@@ -58,6 +60,13 @@
 		from="of cord, from the top of the rail down to it"
 		{styles}
 	/>
+{/if}
+{#if sure}
+	<p class="sure">
+		Right to within <span class="measure">{withinSaid(sure.up, styles)}</span> up,
+		<span class="measure">{withinSaid(sure.across, styles)}</span> across.
+		{#if sure.assumed.length > 0}<strong>Not measured:</strong> {sure.assumed.join(', ')}.{/if}
+	</p>
 {/if}
 <p class="prove">
 	<strong>Check by</strong>

@@ -1,5 +1,4 @@
 <script lang="ts">
-	import { Plus } from '@lucide/svelte';
 	import { pieceFacts, type Piece, type PieceFact, type Styles } from '$lib/core/index.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
 	import { READINGS } from '$lib/words/en/readings.ts';
@@ -44,10 +43,12 @@
 						type="button"
 						class="again"
 						aria-expanded={open}
-						aria-label="Readings of {fact.label.toLowerCase()}"
+						aria-label="{fact.state === 'assumed'
+							? 'Read it'
+							: 'Read again'}: {fact.label.toLowerCase()}"
 						onclick={() => (opened = open ? null : keyOf(fact))}
 					>
-						<Plus size={18} aria-hidden="true" />
+						{fact.state === 'assumed' ? 'Read it' : 'Read again'}
 					</button>
 				{/if}
 				<span class="state">
@@ -67,8 +68,8 @@
 
 	.row {
 		display: grid;
-		grid-template-columns: 1fr auto 4.2rem 2.75rem;
-		gap: 0 0.6rem;
+		grid-template-columns: 1fr auto 4rem 5.2rem;
+		gap: 0 0.5rem;
 		align-items: center;
 	}
 
@@ -108,12 +109,12 @@
 	}
 
 	.again {
-		display: grid;
-		place-items: center;
-		width: 2.75rem;
-		height: 2.75rem;
-		border-radius: 50%;
+		min-height: 2.75rem;
+		padding: 0 0.3rem;
+		border-radius: 0.4rem;
 		color: var(--color-primary);
+		font-size: 0.9rem;
+		text-align: right;
 		cursor: pointer;
 	}
 

@@ -8,13 +8,21 @@ interface Off {
 const amount = ({ off, degrees }: Off): string =>
 	degrees ? `${off.toFixed(1)}°` : lengthToken(off);
 
+/** What a height that came out taught. */
+export const LEARNED = {
+	back: ({ label, letter, was, is }: { label: string; letter: string; was: number; is: number }) =>
+		`${label} of ${letter}: ${lengthToken(is)}, was ${lengthToken(was)}.`,
+	hook: ({ name, higher, by }: { name: string; higher: number; by: number }) =>
+		`A ${name.toLowerCase()} carries ${lengthToken(Math.abs(higher))} ${higher < 0 ? 'lower' : 'higher'} than its mark: marks still to make with it go ${lengthToken(Math.abs(by))} ${by < 0 ? 'up' : 'down'}.`
+};
+
 /** What is said after something was read at a piece that hangs, and what to do about it. */
 export const CAME_OUT = {
 	bumper: ({ gap, side }: { gap: number; side: 'left' | 'right' }) =>
 		`Add a bumper of ${lengthToken(gap)} at the lower ${side} corner.`,
 	inPlace: () => 'It hangs where it was to hang.',
 	keptHeight: () =>
-		'Kept, its back is taken as it came out, and what is not hung yet is reckoned from it.',
+		'Kept, it is one more reading of its back and its hooks, and what is not hung yet is marked by it.',
 	keptHook: () =>
 		'Kept, the other hooks of the piece follow it, so that it hangs level; the marks that change are open again.',
 	level: () => 'It is level, as far as it shows.',

@@ -8,6 +8,7 @@ export const READ_BY: Record<FactReading['way'], string> = {
 	'hung-on-tape': 'hanging on the tape’s hook',
 	laser: 'laser',
 	'as-hung': 'as it came out on the wall',
+	usual: 'as is usual',
 	level: 'level',
 	scale: 'scale',
 	light: 'light meter'

@@ -46,3 +46,5 @@ export const LEVEL_READING_DEGREES = 0.05;
 export const SCALE_READING_KG = 0.05;
 /** Standard deviation of light read with a meter, lux. From memory. */
 export const LIGHT_READING_LUX = 10;
+/** Where a load rests on a hook that is held by its lowest point, above or below that, by its maker and the hand, mm. From memory. */
+export const HELD_OFFSET_MM = 1;

@@ -1,5 +1,6 @@
 import { eventFace } from '../hangday/events/index.ts';
 import { sortByTime } from '../../plan/as-hung.ts';
+import { learnedFrom } from '../../plan/learn.ts';
 import type { Hanging } from '../../model/hanging.ts';
 import type { Project } from '../../model/project.ts';
 
@@ -12,6 +13,8 @@ export interface Entry {
 	pieceId: string | null;
 	/** Lengths are left open. */
 	says: string;
+	/** What was learned from it; lengths are left open. */
+	learned: readonly string[];
 	/** Hash of a photo that was taken; empty for none. */
 	photo: string;
 }
@@ -29,7 +32,8 @@ export function timelineOf(project: Project, wallId: string | null = null): Entr
 			return [
 				{
 					...{ id, at, by, wallId: event.wallId, pieceId },
-					...{ says: historyEntry(event, letter), photo: photo?.(event) ?? '' }
+					...{ says: historyEntry(event, letter), photo: photo?.(event) ?? '' },
+					learned: learnedFrom(project, id).map(({ says }) => says)
 				}
 			];
 		})

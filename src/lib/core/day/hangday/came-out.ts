@@ -85,7 +85,8 @@ export function heightInstruction(
 	higher: number,
 	{ points, tolerance }: { points: number; tolerance: number }
 ): Instruction {
-	if (Math.abs(higher) <= tolerance) return { fine: true, says: CAME_OUT.inPlace(), or: null };
+	if (Math.abs(higher) <= tolerance)
+		return { fine: true, says: CAME_OUT.inPlace(), or: CAME_OUT.keptHeight() };
 	return { fine: false, says: CAME_OUT.tooHigh({ higher, points }), or: CAME_OUT.keptHeight() };
 }
 

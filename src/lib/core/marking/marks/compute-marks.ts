@@ -16,7 +16,7 @@ import {
 	hookedUp,
 	type TapeOrigin
 } from './datum.ts';
-import { markedPoint, type MarkedAt } from './marked-point.ts';
+import { markedPoint, pointAt, type MarkedAt } from './marked-point.ts';
 import { stylesOf } from './styles.ts';
 import { HOOKED_AT, TAPE_SUM } from '../../../words/en/marks.ts';
 
@@ -165,14 +165,14 @@ const marksOf = memoised(({ pieceId, letter, hooks }: PlannedPiece, ...from: Fro
 	const firstAt = markedPoint(first);
 	return hooks.map((hook): Mark => {
 		const { markedAt, puts } = hookOf(hook.kind);
-		const point = hook[markedAt];
+		const point = markedPoint(hook);
 		const datum =
 			hook !== first && here ? HOOKED_AT.under({ of: here, name: theHook(first.name) }) : upLabel;
 		const across = distanceAcross(hook, start, adds, sure);
 		const acrossPrinted = asOneSet(firstAt.x - marked, point.x - firstAt.x, adds, lead);
 		const upTo = (of: MarkedAt): TapeReading => {
-			const from = of === markedAt ? firstAt.y : first[of].y;
-			const rounded = asOneSet(from - level, hook[of].y - from, upAdds, lead);
+			const from = of === markedAt ? firstAt.y : pointAt(first, of).y;
+			const rounded = asOneSet(from - level, pointAt(hook, of).y - from, upAdds, lead);
 			return printed(distanceUp(hook, of, level, upAdds), datum, level, rounded, tolerance);
 		};
 		return {
@@ -256,10 +256,15 @@ function distanceAcross(hook: PlannedHook, datum: number, adds: number, sure: nu
 }
 
 function distanceUp(hook: PlannedHook, of: MarkedAt, datum: number, adds: number): Distance {
-	const { y } = hook[of];
+	const { y } = pointAt(hook, of);
+	const { sits = 0 } = hook;
 	const terms: Term[] = [
 		...hook.height.sum,
-		term(TAPE_SUM[y < hook.bearing.y ? 'hole-below' : 'hole-above'], y - hook.bearing.y),
+		term(
+			TAPE_SUM[y + sits < hook.bearing.y ? 'hole-below' : 'hole-above'],
+			y + sits - hook.bearing.y
+		),
+		term(TAPE_SUM['rests-elsewhere'], -sits),
 		term(TAPE_SUM['hooked-at'], -datum)
 	];
 	const signed = y - datum;

@@ -1,22 +1,23 @@
 import {
-	HOOK_OFFSET_MM,
 	MARKING_MM,
 	NAIL_WANDER_MM,
-	SHANK_OFFSET_MM,
 	TAPE_HOOK_MM,
 	TAPE_READING_MM
 } from '../../base/figures/readings.ts';
-import { hookOf, type HookKind, type MeasuredHooks } from '../../catalogue/facts/index.ts';
+import { hookOf, type MeasuredHooks } from '../../catalogue/facts/index.ts';
 import { tickOf } from '../../base/units/format-length.ts';
 import type { LengthStyle } from '../../base/units/index.ts';
+import type { KeptReadings } from '../../readings/kept.ts';
 import { times, together, type Share, type Spread } from '../../readings/spread.ts';
 import type { CauseOfError } from '../../../words/en/spread.ts';
 import type { Mark, TapeReading } from './compute-marks.ts';
+import { sitsDeviation, sitsKey } from './resting.ts';
 
 /** What is done at the wall with the same hands and tools. */
 export interface AtTheWall {
 	style: LengthStyle;
 	kit: MeasuredHooks;
+	kept: KeptReadings;
 	/** What the person’s tape hook adds, mm; 0 while nobody measured it. */
 	tapeHook: number;
 	/** Whether the tape is hooked there, or laid against a line. */
@@ -55,7 +56,7 @@ function upOf(mark: Mark, first: Mark, wall: AtTheWall): Spread {
 		pencil(from.id, 'up'),
 		mark === from ? [] : pencil(mark.id, 'up'),
 		setting(mark, 'up'),
-		[offset(mark, wall.kit)]
+		offset(mark, wall)
 	);
 }
 
@@ -95,15 +96,8 @@ const pencil = (id: string, way: Way): Spread => [
 const setting = ({ id, puts }: Mark, way: Way): Spread =>
 	puts === 'hole' ? [share(`nail-${way}/${id}`, 'nail', NAIL_WANDER_MM)] : [];
 
-/** The bearing of a hook beside what was marked: nothing where it is held by its bearing, but for the hand. */
-function offset(mark: Mark, kit: MeasuredHooks): Share {
-	const { hook, markedAt, id } = mark;
-	if (markedAt === 'bearing') return share(`held/${id}`, 'held', MARKING_MM);
-	return share(`offset/${hook}`, 'offset', offsetOf(hook, kit), hookOf(hook).name);
-}
-
-/** Standard deviation of the bearing of a kind from its hole, mm: as read on the person’s own, else as makers differ. */
-function offsetOf(kind: HookKind, kit: MeasuredHooks): number {
-	if (kit[kind]?.dy != null) return TAPE_READING_MM;
-	return hookOf(kind).role === 'hook' ? HOOK_OFFSET_MM : SHANK_OFFSET_MM;
+/** Where a load rests on a hook from its mark: the same for all of a kind, and the hand that holds it besides. */
+function offset({ hook, markedAt, id }: Mark, { kit, kept }: AtTheWall): Spread {
+	const resting = share(sitsKey(hook), 'offset', sitsDeviation(hook, kit, kept), hookOf(hook).name);
+	return markedAt === 'bearing' ? [share(`held/${id}`, 'held', MARKING_MM), resting] : [resting];
 }

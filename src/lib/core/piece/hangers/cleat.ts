@@ -197,7 +197,6 @@ export const cleat: Hanger<CleatBack> = {
 		return { ...back, of, standOff: thick };
 	},
 	levelStep: (tilt, { railWidth }) => levelByShim(tilt, railWidth),
-	drops: ['railDrop'],
 	sturdy: 'the half of a cleat',
 	parts: ({ of, railWidth, standOff }) => [
 		{ name: `Cleat of ${of}, both halves, ${lengthToken(railWidth)}`, each: 1 },

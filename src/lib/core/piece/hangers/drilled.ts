@@ -151,8 +151,7 @@ export const drilled: Hanger<DrilledBack> = {
 		}
 	],
 	choose: (back, _key, answer) => ({ ...back, upward: answer === 'level' ? 'level' : 'upward' }),
-	levelStep: (tilt, _back, piece, hung) => levelAtPoints(tilt, hung, piece),
-	drops: ['downFromTop']
+	levelStep: (tilt, _back, piece, hung) => levelAtPoints(tilt, hung, piece)
 };
 
 /** The roof of the hole rests on the screw: half the hole's width above its middle. */

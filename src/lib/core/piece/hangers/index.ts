@@ -4,7 +4,7 @@ import * as z from 'zod/mini';
 import type { HookKind } from '../../catalogue/facts/index.ts';
 import { cleat, cleatSchema } from './cleat.ts';
 import { drilled, drilledSchema } from './drilled.ts';
-import type { AnyBack, Dimension, Hanger, HangSolution, HungPiece } from './types.ts';
+import type { AnyBack, Dimension, Hanger, HungPiece } from './types.ts';
 import { HANGER_KINDS, type HangerKind } from './kinds.ts';
 import { keyholes, keyholesSchema } from './keyholes.ts';
 import { mirrorPlates, mirrorPlatesSchema } from './mirror-plates.ts';
@@ -88,24 +88,6 @@ export function measureOn(back: Back, piece: HungPiece, key: string, value: numb
 	if (!hanger.dimensions(back, piece).some((dimension) => dimension.key === key)) return back;
 	const measured = hanger.measure(back, key, value);
 	return hanger.schema.safeParse(measured).success ? measured : back;
-}
-
-/**
- * The back as it must be where the piece hung `higher` mm above its reckoned height, from hooks whose place is known:
- * each point then bears that much further below the top edge. Unchanged where no such back can be.
- */
-export function backFromMeasuredDrop(
-	back: Back,
-	piece: HungPiece,
-	hung: HangSolution,
-	higher: number
-): Back {
-	const hanger = hangerOf(back);
-	if (hanger.asHung) return hanger.asHung(back, hung.points[0]!.drop.value + higher);
-	return hanger
-		.dimensions(back, piece)
-		.filter(({ key }) => hanger.drops.includes(key))
-		.reduce((each, { key, value }) => measureOn(each, piece, key, value + higher), back);
 }
 
 /** The hook for a piece that gets another back: it follows unless it was chosen and still serves. */

@@ -178,8 +178,7 @@ export const keyholes: Hanger<KeyholesBack> = {
 		}
 	],
 	choose: (back, _key, answer) => ({ ...back, count: answer === '1' ? 1 : 2 }),
-	levelStep: (tilt, _back, piece, hung) => levelAtPoints(tilt, hung, piece),
-	drops: ['slotDrop', 'rightDrop']
+	levelStep: (tilt, _back, piece, hung) => levelAtPoints(tilt, hung, piece)
 };
 
 /** The narrow ends, where the shanks bear. */

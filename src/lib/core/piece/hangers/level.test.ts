@@ -1,15 +1,7 @@
 import { expect } from 'chai';
 import fc from 'fast-check';
 import { usualHouseRules } from '../../model/index.ts';
-import {
-	backFromMeasuredDrop,
-	hangerOf,
-	hangers,
-	tiltAtPoints,
-	tiltOf,
-	type Back,
-	type HungPiece
-} from './index.ts';
+import { hangerOf, hangers, tiltAtPoints, tiltOf, type Back, type HungPiece } from './index.ts';
 
 const piece: HungPiece = {
 	width: 500,
@@ -98,23 +90,6 @@ describe('what levels a piece', () => {
 				expect(levelled(back, -tilt).side, kind).not.equal(step.side);
 			}
 		}
-	});
-});
-
-describe('a piece that came out higher than reckoned', () => {
-	it('has a back whose points bear that much lower, whatever the way to hang', () => {
-		for (const { kind } of hangers) {
-			const back = start(kind);
-			const before = solved(back).points[0]!.drop.value;
-			const after = solved(backFromMeasuredDrop(back, piece, solved(back), 4)).points[0]!.drop
-				.value;
-			expect(after, kind).closeTo(before + 4, 1e-6);
-		}
-	});
-
-	it('keeps its back where none could be so', () => {
-		const back = start('wire-one');
-		expect(backFromMeasuredDrop(back, piece, solved(back), 300)).equal(back);
 	});
 });
 

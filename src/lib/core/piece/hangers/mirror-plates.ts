@@ -138,7 +138,6 @@ export const mirrorPlates: Hanger<MirrorPlatesBack> = {
 	],
 	choose: (back, _key, answer) => ({ ...back, where: answer === 'ends' ? 'ends' : 'sides' }),
 	levelStep: (tilt, _back, piece, hung) => levelAtPoints(tilt, hung, piece),
-	drops: ['leftDown', 'rightDown'],
 	sturdy: 'mirror plates',
 	parts: () => [{ name: 'Mirror plate with its screws', each: 2 }]
 };

@@ -120,8 +120,7 @@ export const pinned: Hanger<PinBack> = {
 		}
 	],
 	choose: (back, _key, answer) => ({ ...back, count: answer === '1' ? 1 : 2 }),
-	levelStep: (tilt, _back, piece, hung) => levelAtPoints(tilt, hung, piece),
-	drops: ['pinDrop']
+	levelStep: (tilt, _back, piece, hung) => levelAtPoints(tilt, hung, piece)
 };
 
 function places({ count, pinDrop, pinSpan }: PinBack): PiecePoint[] {

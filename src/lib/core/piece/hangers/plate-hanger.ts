@@ -93,8 +93,7 @@ export const plateHanger: Hanger<PlateHangerBack> = {
 	},
 	choices: () => [],
 	choose: (back) => back,
-	levelStep: (tilt, _back, piece, hung) => turnOnPoint(tilt, hung, piece),
-	drops: ['archDrop']
+	levelStep: (tilt, _back, piece, hung) => turnOnPoint(tilt, hung, piece)
 };
 
 function sizeCautions({ width, height }: HungPiece): Caution[] {

@@ -140,8 +140,7 @@ export const rail: Hanger<RailBack> = {
 			? { ...back, by: answer === 'rod' ? 'rod' : 'cord' }
 			: { ...back, count: answer === '1' ? 1 : 2 },
 	levelStep: (tilt, { count, ringSpan }, piece, hung) =>
-		count === 2 ? levelByCords(tilt, ringSpan) : turnOnPoint(tilt, hung, piece),
-	drops: ['ringDrop']
+		count === 2 ? levelByCords(tilt, ringSpan) : turnOnPoint(tilt, hung, piece)
 };
 
 /** The rings, from left to right. */

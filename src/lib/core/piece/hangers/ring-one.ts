@@ -116,6 +116,5 @@ export const ringOne: Hanger<RingOneBack> = {
 		}
 	],
 	choose: (back, _key, answer) => ({ ...back, of: answer === 'cord' ? 'cord' : 'ring' }),
-	levelStep: (tilt, _back, piece, hung) => turnOnPoint(tilt, hung, piece),
-	drops: ['loopDrop']
+	levelStep: (tilt, _back, piece, hung) => turnOnPoint(tilt, hung, piece)
 };

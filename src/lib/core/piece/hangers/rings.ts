@@ -134,7 +134,6 @@ export const rings: Hanger<RingsBack> = {
 	choices: ({ points }) => ringPointChoices(points),
 	choose: answerRingPoints,
 	levelStep: (tilt, _back, piece, hung) => levelAtPoints(tilt, hung, piece),
-	drops: ['ringDrop', 'rightDrop'],
 	sturdy: 'two rings',
 	parts: twoRings
 };

@@ -129,6 +129,5 @@ export const sawtoothTwo: Hanger<SawtoothTwoBack> = {
 	},
 	choices: ({ tooth }) => [toothAnswers(tooth)],
 	choose: (back, _key, answer) => ({ ...back, tooth: Number(answer) }),
-	levelStep: (tilt, _back, piece, hung) => levelAtPoints(tilt, hung, piece),
-	drops: ['barDrop', 'rightDrop']
+	levelStep: (tilt, _back, piece, hung) => levelAtPoints(tilt, hung, piece)
 };

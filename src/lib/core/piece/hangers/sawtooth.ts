@@ -97,6 +97,5 @@ export const sawtooth: Hanger<SawtoothBack> = {
 	],
 	choices: ({ tooth }) => [toothAnswers(tooth)],
 	choose: (back, _key, answer) => ({ ...back, tooth: Number(answer) }),
-	levelStep: (tilt, back, piece, hung) => levelByTooth(tilt, hung, piece, back),
-	drops: ['barDrop']
+	levelStep: (tilt, back, piece, hung) => levelByTooth(tilt, hung, piece, back)
 };

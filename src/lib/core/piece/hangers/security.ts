@@ -146,7 +146,6 @@ export const security: Hanger<SecurityBack> = {
 	choices: () => [],
 	choose: (back) => back,
 	levelStep: (tilt, _back, piece, hung) => levelAtPoints(tilt, hung, piece),
-	drops: ['clipDrop', 'rightDrop'],
 	sturdy: 'security clips',
 	parts: () => [
 		{ name: 'Security clip', each: 2 },

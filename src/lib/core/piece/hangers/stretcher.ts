@@ -116,6 +116,5 @@ export const stretcher: Hanger<StretcherBack> = {
 	],
 	choices: () => [],
 	choose: (back) => back,
-	levelStep: (tilt, _back, piece, hung) => levelAtPoints(tilt, hung, piece),
-	drops: ['barDepth']
+	levelStep: (tilt, _back, piece, hung) => levelAtPoints(tilt, hung, piece)
 };

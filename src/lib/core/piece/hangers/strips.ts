@@ -148,8 +148,7 @@ export const strips: Hanger<StripsBack> = {
 		}
 	],
 	choose: (back, _key, answer) => ({ ...back, pairs: Number(answer) }),
-	levelStep: (tilt, { stripSpan }) => pressAnew(tilt, stripSpan),
-	drops: ['stripDrop']
+	levelStep: (tilt, { stripSpan }) => pressAnew(tilt, stripSpan)
 };
 
 const lower = (back: StripsBack, first: PiecePoint, height: number): Dimension => ({

@@ -196,10 +196,6 @@ export interface Hanger<B> {
 	 * What levels a piece that hangs at a tilt, degrees, right side higher positive; not 0.
 	 */
 	levelStep(tilt: number, back: B, piece: HungPiece, hung: HangSolution): LevelStep;
-	/** Dimensions between its top edge and where it bears: what was read wrong where it came out too high or too low. */
-	drops: readonly string[];
-	/** The back as it must be where its points bear at a drop, and that is no plain sum of those dimensions. */
-	asHung?(back: B, drop: number): B;
 	/** It holds heavy pieces, by fixed points and no wire: what is put on a back for it. */
 	sturdy?: string;
 	/** What has to be on the back for it, to buy where it is not there yet; lengths in a name are left open. */

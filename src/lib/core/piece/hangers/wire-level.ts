@@ -1,10 +1,9 @@
-import { slideToLevel, wireAround } from '../statics/uneven-rings.ts';
+import { slideToLevel } from '../statics/uneven-rings.ts';
 import type { HungPiece, LevelStep } from './types.ts';
 import { slideOnWire } from './level.ts';
 import {
 	hooksMiddle,
 	massBelowRings,
-	pulledDrop,
 	unevenWire,
 	wireLength,
 	type WireBack
@@ -32,19 +31,3 @@ export const levelOnWire =
 			: length;
 		return slideOnWire(tilt, slide.ok ? Math.abs(slide.value) : 0);
 	};
-
-/** The same rings with the wire so long that its hooks bear so many mm lower than reckoned; unchanged where none can be. */
-export function wireAsHung<B extends WireBack>(back: B, hookSpacing: number, drop: number): B {
-	const { ringDrop, ringLower } = back;
-	if (drop >= ringDrop + Math.min(ringLower ?? 0, 0)) return back;
-	const length = wireAround(unevenWire(back, hookSpacing), drop);
-	return {
-		...back,
-		wire: {
-			by: 'pull',
-			fingerSpacing: hookSpacing,
-			pulledDrop: pulledDrop(back, length, hookSpacing)
-		},
-		assumed: back.assumed.filter((key) => key !== 'pulledDrop' && key !== 'fingerSpacing')
-	};
-}

@@ -8,7 +8,7 @@ import { oneHookAt, wireReach } from './wire-meet.ts';
 import { chooseWire, drawWire, measureWire, wireChoices, wireDimensions } from './wire-back.ts';
 import { solveWire } from './wire.ts';
 import { pullOf, usualWire, wireBackShape } from './wire-reading.ts';
-import { levelOnWire, wireAsHung } from './wire-level.ts';
+import { levelOnWire } from './wire-level.ts';
 
 export const wireOneSchema = z.object({ kind: z.literal('wire-one'), ...wireBackShape });
 export type WireOneBack = z.infer<typeof wireOneSchema>;
@@ -35,8 +35,6 @@ export const wireOne: Hanger<WireOneBack> = {
 			? 'Pull the wire up hard with one finger at its middle, and read the drop; or drag the finger.'
 			: null,
 	levelStep: levelOnWire(() => 0),
-	drops: ['pulledDrop'],
-	asHung: (back, drop) => wireAsHung(back, 0, drop),
 	parts: twoRings,
 	others: [
 		{ kind: 'wire-two', change: null },

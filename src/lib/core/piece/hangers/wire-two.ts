@@ -17,7 +17,7 @@ import {
 	wireBackShape,
 	wireLength
 } from './wire-reading.ts';
-import { levelOnWire, wireAsHung } from './wire-level.ts';
+import { levelOnWire } from './wire-level.ts';
 
 export const wireTwoSchema = z.object({
 	kind: z.literal('wire-two'),
@@ -76,8 +76,6 @@ export const wireTwo: Hanger<WireTwoBack> = {
 			? `Two fingers, ${lengthToken(hookSpacing)} apart, where the hooks will be: pull the wire up hard and read the drop.`
 			: null,
 	levelStep: levelOnWire(({ hookSpacing }) => hookSpacing),
-	drops: ['pulledDrop'],
-	asHung: (back, drop) => wireAsHung(back, back.hookSpacing, drop),
 	parts: twoRings,
 	others: [
 		{ kind: 'wire-one', change: null },

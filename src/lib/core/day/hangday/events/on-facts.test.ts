@@ -126,32 +126,6 @@ describe('what an event does to the facts', () => {
 		expect(nowhere.pieces).deep.equal(DEMO.pieces);
 	});
 
-	it('came out: a back whose hooks were moved along it is told nothing by one height', () => {
-		const at = placedNow(hung, A).x;
-		const points = planned(DEMO, A.id).hooks.map(({ kind }, index) => ({
-			hook: kind,
-			x: index * 50
-		}));
-		const fixed = (which: typeof A): Project => ({
-			...hung,
-			walls: hung.walls.map((wall) => ({
-				...wall,
-				arrangements: wall.arrangements.map((each) => ({
-					...each,
-					placements: each.placements.map((placement) =>
-						placement.pieceId === which.id ? { ...placement, fix: { at, points } } : placement
-					)
-				}))
-			}))
-		});
-		const back = (project: Project) =>
-			after(project, { what: 'came-out', pieceId: A.id, higher: 3 }).pieces.find(
-				({ id }) => id === A.id
-			)!.back;
-		expect(back(fixed(A))).deep.equal(A.back);
-		expect(back(fixed(B))).not.deep.equal(A.back);
-	});
-
 	it('settled: back, hooks, place and height are those of the way that was chosen', () => {
 		const points = [
 			{ hook: 'screw', x: null },
