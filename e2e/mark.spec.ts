@@ -181,12 +181,12 @@ test('the elevation, the helper’s page and the job papers carry the whole job'
 	await expect(page.getByRole('row', { name: /Curlew/ })).toContainText('finish nail');
 });
 
-test('the floor tape hooks on the edge nearest to each piece, or goes from piece to piece', async ({
+test('the floor tape hooks on one edge for a group, the nearest to it, or goes from piece to piece', async ({
 	page
 }) => {
 	await openMark(page);
 	await page.getByLabel('Floor tape hooked on').selectOption('the nearest solid edge');
-	await expect(mark(page, 'A · left hook')).toContainText('right of the street door casing');
+	await expect(mark(page, 'A · left hook')).toContainText('left of the tea room door casing');
 	await expect(mark(page, 'G · ')).toContainText('left of the tea room door casing');
 	await mark(page, 'G · ').getByRole('button').click();
 	await expect(page.getByRole('slider', { name: 'Hook of the floor tape' })).toHaveAttribute(

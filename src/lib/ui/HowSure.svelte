@@ -5,9 +5,8 @@
 		causesOf,
 		landingOfPiece,
 		landingsOn,
+		marksOfPiece,
 		within,
-		type Mark,
-		type PlannedPiece,
 		type Project,
 		type Styles,
 		type WallPlan
@@ -17,18 +16,19 @@
 	interface Props {
 		project: Project;
 		plan: WallPlan;
-		planned: PlannedPiece;
-		/** Marks of the piece. */
-		marks: readonly Mark[];
+		pieceId: string;
 		styles: Styles;
 		/** Opened to its parts. */
 		open?: boolean;
 	}
 
-	let { project, plan, planned, marks, styles, open = false }: Props = $props();
+	let { project, plan, pieceId, styles, open = false }: Props = $props();
 
-	const landing = $derived(landingOfPiece(project, plan, planned, marks));
-	const piece = $derived(project.pieces.find(({ id }) => id === planned.pieceId));
+	const planned = $derived(plan.pieces.find((each) => each.pieceId === pieceId));
+	const landing = $derived(
+		planned && landingOfPiece(project, plan, planned, marksOfPiece(project, plan, planned))
+	);
+	const piece = $derived(project.pieces.find(({ id }) => id === pieceId));
 	const said = (mm: number) => withinSaid(mm, styles);
 
 	const beside = $derived.by(() => {

@@ -205,8 +205,8 @@
 			{/if}
 		</main>
 		<Readout
-			project={session.project}
-			{plan}
+			project={session.committed}
+			plan={session.keptPlan(wallId)}
 			planned={here === 'survey' ? undefined : planned}
 			{marks}
 			hook={view.hook}

@@ -5,6 +5,7 @@
 	import { markTypeLabel } from './puts.ts';
 
 	interface Props {
+		/** As the commands made them: how sure a mark is waits for the end of a drag. */
 		project: Project;
 		plan: WallPlan | null;
 		planned: PlannedPiece | undefined;
@@ -40,7 +41,7 @@
 					</div>
 					<div class="how-sure">
 						{#await import('./HowSure.svelte') then { default: HowSure }}
-							<HowSure {project} {plan} {planned} {marks} {styles} open />
+							<HowSure {project} {plan} pieceId={planned.pieceId} {styles} open />
 						{/await}
 					</div>
 				</div>
@@ -73,7 +74,7 @@
 			{/if}
 			<p class="sure">
 				{#await import('./HowSure.svelte') then { default: HowSure }}
-					<HowSure {project} {plan} {planned} {marks} {styles} />
+					<HowSure {project} {plan} pieceId={planned.pieceId} {styles} />
 				{/await}
 			</p>
 			<button type="button" class="open" aria-expanded={why} onclick={() => (why = !why)}>

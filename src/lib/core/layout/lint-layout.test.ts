@@ -1,6 +1,7 @@
 import { expect } from 'chai';
 import type { Outlined } from './outlined.ts';
-import { groupsOf, lintLayout, type LookedAt } from './lint-layout.ts';
+import { groupsOf } from './groups.ts';
+import { lintLayout, type LookedAt } from './lint-layout.ts';
 
 const piece = (letter: string, x: number, y: number, width = 400, height = 500): Outlined => ({
 	id: letter,

@@ -2,6 +2,7 @@ import { boundsOf, centreX, centreY, right, top, type Rect } from '../base/geome
 import { saysBy, type Values } from '../base/result.ts';
 import { ISSUES, MENDS } from '../../words/en/layout-issues.ts';
 import { aboveFurniture } from './above-furniture.ts';
+import { groupsOf } from './groups.ts';
 import { facing, isNearly } from './facing.ts';
 import type { Move, Outlined } from './outlined.ts';
 
@@ -204,28 +205,3 @@ function heights(
 function pairs<T>(list: readonly T[]): [T, T][] {
 	return list.flatMap((a, index) => list.slice(index + 1).map((b): [T, T] => [a, b]));
 }
-
-/** Pieces that are near enough to each other to be seen as one group. */
-export function groupsOf(pieces: readonly Outlined[]): Outlined[][] {
-	const left = [...pieces];
-	const groups: Outlined[][] = [];
-	while (left.length > 0) {
-		const group = [left.shift()!];
-		for (let index = 0; index < group.length; index++) {
-			const { rect } = group[index]!;
-			for (let other = left.length - 1; other >= 0; other--)
-				if (nearTo(rect, left[other]!.rect)) group.push(...left.splice(other, 1));
-		}
-		groups.push(group);
-	}
-	return groups;
-}
-
-function nearTo(a: Rect, b: Rect): boolean {
-	const across = Math.max(a.x, b.x) - Math.min(right(a), right(b));
-	const up = Math.max(a.y, b.y) - Math.min(top(a), top(b));
-	return Math.max(across, 0) < TOGETHER && Math.max(up, 0) < TOGETHER;
-}
-
-/** Pieces beyond 75 mm stop reading as one group (common practice); twice that is surely apart, mm. */
-const TOGETHER = 150;

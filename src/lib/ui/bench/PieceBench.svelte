@@ -23,6 +23,8 @@
 		styles: Styles;
 		/** The piece as it stands on the wall, if it does. */
 		planned?: PlannedPiece | undefined;
+		/** The wall it is looked at on. */
+		wallId?: string;
 		onflip: () => void;
 		/** Its back is on the stage, so it is not drawn here as well. */
 		turned: boolean;
@@ -30,7 +32,7 @@
 		editable?: boolean;
 	}
 
-	let { piece, planned, styles, onflip, turned, editable = false }: Props = $props();
+	let { piece, planned, wallId, styles, onflip, turned, editable = false }: Props = $props();
 
 	const session = $derived(getSession()());
 	const { houseRules } = $derived(session.project);
@@ -96,6 +98,12 @@
 		cautions={hung.ok ? hung.value.cautions : []}
 	/>
 	<HangerChoices {piece} />
+{/if}
+
+{#if editable && planned && wallId}
+	{#await import('../rack/BalanceAsk.svelte') then { default: BalanceAsk }}
+		<BalanceAsk {piece} {planned} {wallId} {styles} />
+	{/await}
 {/if}
 
 {#if editable}

@@ -5,8 +5,7 @@
 		faceOf,
 		groupOf,
 		hookedAcross,
-		hookedNear,
-		markedPoint,
+		groupEdges,
 		hookedUp,
 		neighbourGaps,
 		piecesById,
@@ -68,8 +67,11 @@
 	const selected = $derived(plan.pieces.find(({ pieceId }) => pieceId === view.selected));
 	const floorTape = $derived.by(() => {
 		const hooked = hookedAcross(datums, wall.tape.across);
-		const first = selected?.hooks[0];
-		return first ? hookedNear(hooked, wall, markedPoint(first)) : hooked;
+		const edge =
+			selected && hooked.datum.from === 'nearest'
+				? groupEdges(wall, plan.pieces).get(selected.pieceId)
+				: undefined;
+		return edge ? { ...hooked, ...edge } : hooked;
 	});
 	const others = $derived(
 		selected

@@ -93,9 +93,11 @@
 		{/if}
 		{#if source}
 			<p class="source">
-				{source.count === 1 ? 'one reading' : `${source.count} readings`}, ± {show(
-					NINE_IN_TEN * source.sd
-				)}
+				{source.count === 1 ? 'one reading' : `${source.count} readings`}{kept?.some(
+					({ simulated, struck }) => simulated && !struck
+				)
+					? ', some simulated'
+					: ''}, ± {show(NINE_IN_TEN * source.sd)}
 			</p>
 		{/if}
 	{:else}

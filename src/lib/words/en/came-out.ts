@@ -21,8 +21,7 @@ export const CAME_OUT = {
 	bumper: ({ gap, side }: { gap: number; side: 'left' | 'right' }) =>
 		`Add a bumper of ${lengthToken(gap)} at the lower ${side} corner.`,
 	inPlace: () => 'It hangs where it was to hang.',
-	keptHeight: () =>
-		'Kept, it is one more reading of its back and its hooks, and what is not hung yet is marked by it.',
+	keptHeight: () => 'Kept, it is one more reading of its back and of its hooks.',
 	keptHook: () =>
 		'Kept, the other hooks of the piece follow it, so that it hangs level; the marks that change are open again.',
 	level: () => 'It is level, as far as it shows.',

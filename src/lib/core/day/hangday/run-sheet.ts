@@ -8,6 +8,7 @@ import { leaveWell } from './steps/leave-well.ts';
 import { markUp } from './steps/mark-up.ts';
 import { proveWall } from './steps/prove-wall.ts';
 import { setHooks } from './steps/set-hooks.ts';
+import { sameStepNearby } from './steps/step-id.ts';
 import type { DayFacts, Need, Step, StepMaker } from './steps/types.ts';
 
 /** The phases of the day, one file each, in the order they come. */
@@ -23,8 +24,12 @@ export interface SheetStep {
 	waitsFor: readonly string[];
 }
 
+/** Ids tell places to the whole mm: what did not move may differ by one. */
+const WHOLE = 1;
+
 /** Everything to do on the day, in the order it is done, with what became of it. */
 export function runSheet(facts: Omit<DayFacts, 'began'>, state: DayState): SheetStep[] {
+	const { tolerance } = facts.project.houseRules;
 	const made = MAKERS.flatMap((maker) => maker({ ...facts, began: state.began }));
 	const steps = state.moves.reduce<readonly Step[]>(
 		(list, { step, before }) => reordered(list, step, before),
@@ -32,15 +37,22 @@ export function runSheet(facts: Omit<DayFacts, 'began'>, state: DayState): Sheet
 	);
 	const titles = new Map(steps.map(({ id, title }) => [id, title]));
 	const off = new Set(steps.filter((step) => isOff(step, state)).map(({ id }) => id));
+	/** What was done at a hook counts where its plan has moved by no more than the tolerance since. */
+	const became = (id: string): StepMark | undefined => {
+		const own = state.steps.get(id);
+		if (own) return own;
+		const near = sameStepNearby(id, state.steps.keys(), Math.max(tolerance, WHOLE));
+		return near === null ? undefined : state.steps.get(near);
+	};
 	const met = ({ step, strict }: Need): boolean => {
 		if (!titles.has(step)) return true;
-		const mark = state.steps.get(step);
+		const mark = became(step);
 		if (mark?.state === 'skipped') return !strict;
 		return mark !== undefined && !off.has(step);
 	};
 	return steps.map((step) => ({
 		step,
-		mark: state.steps.get(step.id) ?? null,
+		mark: became(step.id) ?? null,
 		off: off.has(step.id),
 		waitsFor: step.needs.flatMap((need) => (met(need) ? [] : [titles.get(need.step)!]))
 	}));

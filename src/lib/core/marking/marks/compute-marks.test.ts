@@ -156,24 +156,20 @@ describe('datums', () => {
 		expect(door.label).equal('the street door casing, right edge');
 	});
 
-	it('reads each piece from the nearest solid edge, a casing before a farther corner', () => {
+	it('reads a group from one solid edge, the nearest to it on the whole', () => {
 		const { marks, project } = marksFrom({ across: { from: 'nearest' } });
 		const [{ width, features }] = project.walls as [Project['walls'][number]];
-		for (const mark of marks.filter(({ levelWith }) => !levelWith)) {
-			const { across, hole } = mark;
-			const solid = features.filter(
-				({ kind, y, height }) =>
-					(kind === 'door' || kind === 'window') && hole.y > y && hole.y < y + height
-			);
-			const edges = [0, width, ...solid.flatMap(({ x, width }) => [x, x + width])];
-			const least = Math.min(...edges.map((x) => Math.abs(x - hole.x)));
-			expect(across.exact.value, mark.letter).closeTo(least, 1e-9);
-			expect(Math.abs(across.at - hole.x)).closeTo(least, 1e-9);
-		}
-		const of = (letter: string) => marks.find((mark) => mark.letter === letter)!;
-		expect(of('A').across).deep.include({ way: 'right of' });
-		expect(of('A').across.datum).equal('the street door casing');
-		expect(of('G').across).deep.include({ way: 'left of', datum: 'the tea room door casing' });
+		const solid = features.filter(({ kind }) => kind === 'door' || kind === 'window');
+		const edges = [0, width, ...solid.flatMap(({ x, width }) => [x, x + width])];
+		// The hall is hung as one group, its pieces a hand apart.
+		const [at, ...others] = new Set(marks.map(({ across }) => across.at));
+		expect(others).deep.equal([]);
+		const firsts = marks.filter(({ levelWith }) => !levelWith);
+		const away = (from: number) =>
+			firsts.reduce((sum, { point }) => sum + Math.abs(point.x - from), 0);
+		expect(away(at!)).closeTo(Math.min(...edges.map(away)), 1e-9);
+		for (const { across, point } of firsts)
+			expect(across.exact.value).closeTo(Math.abs(point.x - at!), 1e-9);
 	});
 
 	it('reads piece to piece alike, whatever the tape’s hook adds at the first edge', () => {

@@ -4,19 +4,13 @@ import { hookOf, type Hook, type HookKind } from '../../catalogue/facts/index.ts
 import type { Point } from '../../base/geometry/line.ts';
 import { memoised } from '../../base/memo.ts';
 import type { HouseRules } from '../../model/house-rules.ts';
-import type { AcrossDatum, Wall } from '../../model/wall.ts';
+import type { Wall } from '../../model/wall.ts';
 import type { PlannedHook, PlannedPiece } from '../../model/planned.ts';
 import type { CentreLine } from '../../model/placed.ts';
 import { roundToTick, type LengthStyle } from '../../base/units/index.ts';
-import {
-	datumHeight,
-	hookAdds,
-	hookedAcross,
-	hookedNear,
-	hookedUp,
-	type TapeOrigin
-} from './datum.ts';
+import { datumHeight, hookAdds, hookedAcross, hookedUp } from './datum.ts';
 import { markedPoint, pointAt, type MarkedAt } from './marked-point.ts';
+import { groupEdges } from './group-edge.ts';
 import { stylesOf } from './styles.ts';
 import { HOOKED_AT, TAPE_SUM } from '../../../words/en/marks.ts';
 
@@ -117,6 +111,7 @@ export function computeMarks({
 		(a, b) => a.rect.x - b.rect.x || b.rect.y - a.rect.y
 	);
 	const adds = hookAdds(across.datum, houseRules.tapeHook);
+	const edges = across.datum.from === 'nearest' ? groupEdges(wall, pieces) : null;
 	let before = null as { mark: Mark; adds: number } | null;
 	return walked.flatMap((piece) => {
 		const [first] = piece.hooks;
@@ -126,7 +121,7 @@ export function computeMarks({
 			up.datum.from === 'floor-here' ? 'floor' : up.datum.from === 'ceiling' ? 'ceiling' : null;
 		const start: Start = before
 			? atMark(before)
-			: atEdge(hookedNear(across, wall, markedPoint(first)), adds);
+			: atEdge(edges?.get(piece.pieceId) ?? across, adds);
 		const marks = marksOf(
 			piece,
 			...start,
@@ -142,7 +137,7 @@ export function computeMarks({
 	});
 }
 
-const atEdge = ({ at, label }: TapeOrigin<AcrossDatum>, adds: number): Start => [
+const atEdge = ({ at, label }: { at: number; label: string }, adds: number): Start => [
 	...([at, at, label, 0, adds] as const)
 ];
 

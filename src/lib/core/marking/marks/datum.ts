@@ -1,9 +1,7 @@
 import { faceOf, type Feature } from '../../wall/features/index.ts';
-import type { Point } from '../../base/geometry/line.ts';
 import { right, top, type Rect } from '../../base/geometry/rect.ts';
 import type { AcrossDatum, UpDatum, Wall } from '../../model/wall.ts';
 import { ceilingAt, floorAt } from '../../wall/survey/outline.ts';
-import { nearestEdge } from './solid-edge.ts';
 import { HOOKED_AT } from '../../../words/en/marks.ts';
 
 /** A place the tape can be hooked, with how a person would call it. */
@@ -86,17 +84,6 @@ export function findDatum<D extends object>(list: TapeOrigin<D>[], datum: D): Ta
 /** Where the floor tape is hooked, without listing every place it might be. */
 export const hookedAcross = (datums: Datums, datum: AcrossDatum): TapeOrigin<AcrossDatum> =>
 	findDatum(acrossDatums(only(datums, datum)), datum);
-
-/** The same for what is at a place: hooked on the nearest edge, that is another edge for each. */
-export function hookedNear(
-	hooked: TapeOrigin<AcrossDatum>,
-	wall: Wall,
-	hole: Point
-): TapeOrigin<AcrossDatum> {
-	if (hooked.datum.from !== 'nearest') return hooked;
-	const { x, label } = nearestEdge(wall, hole);
-	return { datum: hooked.datum, at: x, label };
-}
 
 /** Where the side tape is hooked. */
 export const hookedUp = (datums: Datums, datum: UpDatum): TapeOrigin<UpDatum> =>

@@ -33,11 +33,29 @@ const WRITE: { [Of in StepRef['of']]: (ref: Extract<StepRef, { of: Of }>) => str
 
 export const stepId = (ref: StepRef): string => (WRITE[ref.of] as (ref: StepRef) => string)(ref);
 
-const OF_HOOK = /^(?:mark|set):(.*)@[^@]*$/s;
+const OF_HOOK = /^(mark|set):(.*)@(-?\d+),(-?\d+)(:[^@]*)?$/s;
 
 /** Whether a step marks or sets a hook, wherever it was planned. */
 export const isOfHook = (step: string, hookId: string): boolean =>
-	OF_HOOK.exec(step)?.[1] === hookId;
+	OF_HOOK.exec(step)?.[2] === hookId;
+
+/** The nearest of some steps that does the same to the same hook at most so many mm away; null for none. */
+export function sameStepNearby(
+	step: string,
+	others: Iterable<string>,
+	within: number
+): string | null {
+	const own = OF_HOOK.exec(step);
+	if (!own) return null;
+	let nearest: { id: string; away: number } | null = null;
+	for (const id of others) {
+		const other = OF_HOOK.exec(id);
+		if (!other || [1, 2, 5].some((part) => other[part] !== own[part])) continue;
+		const away = Math.hypot(Number(other[3]) - Number(own[3]), Number(other[4]) - Number(own[4]));
+		if (away <= within && away < (nearest?.away ?? Infinity)) nearest = { id, away };
+	}
+	return nearest?.id ?? null;
+}
 
 const OF_EACH_DAY = /^(?:prove|ready|after):/;
 

@@ -53,6 +53,7 @@
 			<PieceBench
 				{piece}
 				{planned}
+				wallId={page.params.wall!}
 				{styles}
 				editable
 				turned={view.flipped}

@@ -1,0 +1,73 @@
+import { expect } from 'chai';
+import { DEMO } from '../../store/demo/index.ts';
+import { within } from '../readings/spread.ts';
+import type { Project } from '../model/project.ts';
+import { bestMeasure } from './best-measure.ts';
+import { howSure } from './how-sure.ts';
+import { besides } from './landing.ts';
+import { landingsOn } from './landings-on.ts';
+import { planWallFast } from './plan-wall-fast.ts';
+
+const HALL = 'stair-hall';
+const planOf = (project: Project) => {
+	const plan = planWallFast(project, HALL);
+	if (!plan.ok) throw new Error(plan.error.message);
+	return plan.value;
+};
+const pieceOf = (letter: string) => DEMO.pieces.find((piece) => piece.letter === letter)!;
+const landingOf = (letter: string, project = DEMO) =>
+	landingsOn(project, planOf(project)).find(({ pieceId }) => pieceId === pieceOf(letter).id)!;
+
+describe('the next measure', () => {
+	it('of a piece on a wire is its drop while it hangs, and brings what it says', () => {
+		const piece = pieceOf('B');
+		const best = bestMeasure(landingOf('B').height, piece, {})!;
+		expect(best.reads).deep.equal({ key: 'pulledDrop', way: 'hung-on-tape' });
+		const key = `back/${piece.id}/pulledDrop`;
+		const wire = 'wire' in piece.back && piece.back.wire.by === 'pull' ? piece.back.wire : null;
+		const read = (id: string, way: 'pulled' | 'hung-on-tape') => ({
+			...{ id, way, value: wire!.pulledDrop, at: null, by: '', simulated: false, struck: false }
+		});
+		const readings = { [key]: [read('a', 'pulled'), read('b', 'hung-on-tape')] };
+		const after = landingOf('B', { ...DEMO, readings });
+		expect(within(after.height)).closeTo(best.within, 0.001);
+		expect(best.within).below(within(landingOf('B').height));
+	});
+
+	it('sideways is where it balances, until that was read', () => {
+		const piece = pieceOf('B');
+		expect(bestMeasure(landingOf('B').side, piece, {})!.reads?.key).equal('massOffset');
+		const key = `piece/${piece.id}/massOffset`;
+		const read = { id: 'a', value: 0, way: 'tape' as const, at: null, by: '' };
+		const readings = { [key]: [{ ...read, simulated: false, struck: false }] };
+		const then = bestMeasure(landingOf('B', { ...DEMO, readings }).side, piece, readings);
+		expect(then?.reads?.key).not.equal('massOffset');
+	});
+});
+
+describe('how sure marks are', () => {
+	it('names what nobody read, and what the plan chose', () => {
+		const of = (assumed: string[]) => {
+			const pieces = DEMO.pieces.map((piece) =>
+				piece.letter === 'B' ? { ...piece, back: { ...piece.back, assumed } } : piece
+			);
+			const project = { ...DEMO, pieces };
+			return howSure(project, planOf(project)).get(pieceOf('B').id)!;
+		};
+		expect(of([])).deep.include({ assumed: [], chosen: ['between hooks'] });
+		const guessed = of(['pulledDrop', 'hookSpacing']);
+		expect(guessed).deep.include({ assumed: ['pulled drop'], chosen: ['between hooks'] });
+		expect(guessed.up).above(2 * of([]).up);
+	});
+
+	it('of a gap is less than of both places: what neighbours share cancels', () => {
+		const all = landingsOn(DEMO, planOf(DEMO));
+		const own = landingOf('D');
+		const [next] = besides(own, all, planWall());
+		const other = all.find(({ pieceId }) => pieceId === next!.pieceId)!;
+		expect(within(next!.gap)).below(Math.hypot(within(own.side), within(other.side)));
+		expect(besides(own, [own], planWall())).deep.equal([]);
+	});
+});
+
+const planWall = () => DEMO.walls.find(({ id }) => id === HALL)!;
