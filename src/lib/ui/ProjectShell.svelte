@@ -46,7 +46,11 @@
 	const wall = $derived(session.project.walls.find(({ id }) => id === wallId));
 	const piece = $derived(session.project.pieces.find(({ id }) => id === view.selected));
 	const planned = $derived(plan?.pieces.find(({ pieceId }) => pieceId === view.selected));
-	const marks = $derived(plan && planned ? marksOfPiece(session.project, plan, planned) : []);
+	const marks = $derived(
+		plan && planned
+			? marksOfPiece(session.project, plan, planned, session.keptPlan(wallId)?.pieces)
+			: []
+	);
 	/** Paper, and the screens at the wall, stand for themselves. */
 	const bare = $derived(here.endsWith('sheet') || here === 'at-the-wall');
 	let surveySaid = $state.raw<typeof import('./survey/survey-said.ts').surveySaid | null>(null);

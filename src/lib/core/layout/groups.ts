@@ -10,7 +10,8 @@ export function groupsOf<T extends { rect: Rect }>(pieces: readonly T[]): T[][] 
 	const before = sorted.map((_, index) => index);
 	const firstOf = (index: number): number => {
 		let at = index;
-		while (before[at] !== at) at = before[at]!;
+		// Each step shortens the way for the next walk.
+		while (before[at] !== at) at = before[at] = before[before[at]!]!;
 		return at;
 	};
 	for (const [index, { rect }] of sorted.entries())

@@ -144,13 +144,15 @@ export function planWallFast(project: Project, wallId: string): Result<WallPlan>
 export function marksOfPiece(
 	{ houseRules, walls }: Project,
 	{ wallId, pieces, centreLine }: WallPlan,
-	of: PlannedPiece
+	of: PlannedPiece,
+	grouped: readonly PlannedPiece[] = pieces
 ): Mark[] {
 	const wall = walls.find(({ id }) => id === wallId)!;
 	return computeMarks({
 		wall,
 		pieces,
 		of: [of],
+		grouped,
 		centreLine,
 		houseRules: rulesOn(houseRules, wall.units)
 	});

@@ -69,7 +69,9 @@
 		const hooked = hookedAcross(datums, wall.tape.across);
 		const edge =
 			selected && hooked.datum.from === 'nearest'
-				? groupEdges(wall, plan.pieces).get(selected.pieceId)
+				? groupEdges(session.keptPlan(plan.wallId)?.pieces ?? plan.pieces, wall).get(
+						selected.pieceId
+					)
 				: undefined;
 		return edge ? { ...hooked, ...edge } : hooked;
 	});

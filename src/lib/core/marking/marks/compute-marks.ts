@@ -90,6 +90,7 @@ export function computeMarks({
 	wall,
 	pieces,
 	of = pieces,
+	grouped = pieces,
 	centreLine,
 	houseRules
 }: {
@@ -98,6 +99,8 @@ export function computeMarks({
 	pieces: readonly PlannedPiece[];
 	/** Those whose marks are wanted. */
 	of?: readonly PlannedPiece[];
+	/** Whose groups tell the nearest edge: a drag leaves them until it ends. */
+	grouped?: readonly PlannedPiece[];
 	centreLine: CentreLine;
 	houseRules: HouseRules;
 }): Mark[] {
@@ -111,7 +114,7 @@ export function computeMarks({
 		(a, b) => a.rect.x - b.rect.x || b.rect.y - a.rect.y
 	);
 	const adds = hookAdds(across.datum, houseRules.tapeHook);
-	const edges = across.datum.from === 'nearest' ? groupEdges(wall, pieces) : null;
+	const edges = across.datum.from === 'nearest' ? groupEdges(grouped, wall) : null;
 	let before = null as { mark: Mark; adds: number } | null;
 	return walked.flatMap((piece) => {
 		const [first] = piece.hooks;

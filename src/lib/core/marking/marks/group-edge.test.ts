@@ -23,7 +23,7 @@ const piece = (id: string, x: number, y: number, hook = { x: x + 150, y: y + 350
 		hooks: [{ kind: 'picture-hook-1', bearing: hook, hole: hook }]
 	}) as unknown as PlannedPiece;
 const from = (pieces: PlannedPiece[], on = wall) =>
-	[...groupEdges(on, pieces)].map(([id, { at }]) => `${id} ${at}`);
+	[...groupEdges(pieces, on)].map(([id, { at }]) => `${id} ${at}`);
 
 describe('the edge a group is measured from', () => {
 	it('is one for all that read as one, the nearest to them on the whole', () => {

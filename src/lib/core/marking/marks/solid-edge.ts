@@ -12,7 +12,9 @@ export interface SolidEdge {
 }
 
 /** The nearest one at a hole's height on a side of it: casings that stand there, and the corner. */
-export function edgeBeside(wall: Wall, hole: Point, side: 1 | -1): SolidEdge {
+type Solid = Pick<Wall, 'features' | 'width'>;
+
+export function edgeBeside(wall: Solid, hole: Point, side: 1 | -1): SolidEdge {
 	const corner =
 		side > 0
 			? { x: wall.width, label: HOOKED_AT['right-corner']() }
@@ -29,7 +31,7 @@ export function edgeBeside(wall: Wall, hole: Point, side: 1 | -1): SolidEdge {
 }
 
 /** The nearest on either side; of two alike, the left. */
-export const nearestEdge = (wall: Wall, hole: Point): SolidEdge =>
+export const nearestEdge = (wall: Solid, hole: Point): SolidEdge =>
 	nearer(hole, edgeBeside(wall, hole, -1), edgeBeside(wall, hole, 1));
 
 const nearer = ({ x }: Point, a: SolidEdge, b: SolidEdge): SolidEdge =>
