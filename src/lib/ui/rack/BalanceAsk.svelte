@@ -93,6 +93,7 @@
 					class="btn btn-primary btn-sm"
 					type="button"
 					disabled={off === null}
+					onmousedown={(event) => event.preventDefault()}
 					onclick={() => off !== null && read(off)}
 				>
 					It balances there

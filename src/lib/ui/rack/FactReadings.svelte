@@ -13,7 +13,6 @@
 	import { getSession } from '$lib/store/session.svelte.ts';
 	import { READ_BY, READINGS } from '$lib/words/en/readings.ts';
 	import LengthField from '../field/LengthField.svelte';
-	import Segments from '../Segments.svelte';
 
 	interface Props {
 		piece: Piece;
@@ -24,7 +23,9 @@
 	let { piece, fact, styles }: Props = $props();
 
 	const session = $derived(getSession()());
-	let way = $derived(fact.ways.at(-1)!);
+	let chosenWay: FactReading['way'] | null = $state(null);
+	/** The best way there is, until the person chooses. */
+	const way = $derived(chosenWay ?? fact.ways.at(-1)!);
 	let read: number | null = $state(null);
 
 	const measured = $derived(fact.state === 'measured');
@@ -91,27 +92,39 @@
 		{/each}
 	</ul>
 	{#if fact.ways.length > 1}
-		<Segments
-			label="Read by"
-			named
-			close
-			options={fact.ways.map((value) => ({ value, label: READ_BY[value] }))}
-			value={way}
-			onchoose={(chosen) => (way = chosen)}
-		/>
+		<label>
+			<span class="field-label">Read by</span>
+			<select
+				class="select w-full select-sm"
+				bind:value={() => way, (value) => (chosenWay = value)}
+			>
+				{#each fact.ways as value (value)}
+					<option {value}>{READ_BY[value]}</option>
+				{/each}
+			</select>
+		</label>
 	{/if}
 	<div class="add">
-		<LengthField
-			label={readings.length > 0 ? 'Read it again' : 'Read it'}
-			help={fact.help}
-			value={read}
-			{styles}
-			signed
-			zero
-			onvalue={(mm) => (read = mm)}
-			onempty={() => (read = null)}
-		/>
-		<button class="btn btn-primary btn-sm" type="button" disabled={read === null} onclick={add}>
+		{#key readings.length}
+			<LengthField
+				label={readings.length > 0 ? 'Read it again' : 'Read it'}
+				help={fact.help}
+				value={read}
+				{styles}
+				signed
+				zero
+				onvalue={(mm) => (read = mm)}
+				onempty={() => (read = null)}
+			/>
+		{/key}
+		<!-- The field keeps its focus, so that nothing moves under the pointer. -->
+		<button
+			class="btn btn-primary btn-sm"
+			type="button"
+			disabled={read === null}
+			onmousedown={(event) => event.preventDefault()}
+			onclick={add}
+		>
 			Add the reading
 		</button>
 	</div>
@@ -120,6 +133,7 @@
 <style>
 	.readings {
 		display: grid;
+		grid-template-columns: minmax(0, 1fr);
 		gap: 0.4rem;
 		padding: 0.3rem 0 0.5rem 0.6rem;
 		border-left: 4px solid var(--tape-blue);
@@ -133,7 +147,7 @@
 
 	li {
 		display: grid;
-		grid-template-columns: 4.5rem 1fr auto;
+		grid-template-columns: 3.6rem minmax(0, 1fr) auto;
 		gap: 0.5rem;
 		align-items: center;
 		min-height: 2.25rem;
@@ -151,6 +165,7 @@
 
 	li button {
 		min-height: 2.25rem;
+		white-space: nowrap;
 		color: var(--color-primary);
 		font-size: 0.9rem;
 		cursor: pointer;
@@ -158,8 +173,6 @@
 
 	.add {
 		display: grid;
-		grid-template-columns: 1fr auto;
-		gap: 0.6rem;
-		align-items: center;
+		gap: 0.2rem;
 	}
 </style>

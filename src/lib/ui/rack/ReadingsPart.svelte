@@ -18,6 +18,7 @@
 	let opened: string | null = $state(null);
 
 	const keyOf = ({ fact }: PieceFact) => `${fact.of}/${fact.key}`;
+	const askOf = ({ state }: PieceFact) => (state === 'assumed' ? 'Read it' : 'Read again');
 	const stateSaid = ({ state, estimate }: PieceFact): string =>
 		state === 'measured'
 			? READINGS.state.measured({ count: estimate!.count })
@@ -29,26 +30,20 @@
 		{@const open = opened === keyOf(fact)}
 		<li class={fact.state}>
 			<div class="row">
-				<span class="label">{fact.label}</span>
+				<span class="name">{fact.label}</span>
 				<span class="measure value">{formatLength(fact.value, styles.lead)}</span>
-				<span class="sure">
-					{#if fact.state !== 'chosen'}
+				{#if fact.state !== 'chosen'}
+					<span class="sure">
 						± <span class="measure">{withinSaid(NINE_IN_TEN * fact.sd, styles)}</span>
-					{/if}
-				</span>
-				{#if fact.state === 'chosen'}
-					<span></span>
-				{:else}
+					</span>
 					<button
 						type="button"
 						class="again"
 						aria-expanded={open}
-						aria-label="{fact.state === 'assumed'
-							? 'Read it'
-							: 'Read again'}: {fact.label.toLowerCase()}"
+						aria-label="{askOf(fact)}: {fact.label.toLowerCase()}"
 						onclick={() => (opened = open ? null : keyOf(fact))}
 					>
-						{fact.state === 'assumed' ? 'Read it' : 'Read again'}
+						{askOf(fact)}
 					</button>
 				{/if}
 				<span class="state">
@@ -68,13 +63,17 @@
 
 	.row {
 		display: grid;
-		grid-template-columns: 1fr auto 4rem 5.2rem;
-		gap: 0 0.5rem;
+		grid-template-columns: minmax(0, 1fr) auto 3.6rem 4.9rem;
+		gap: 0 0.4rem;
 		align-items: center;
 	}
 
-	.label {
+	.name {
 		line-height: 1.15;
+	}
+
+	.chosen .row {
+		grid-template-columns: minmax(0, 1fr) auto;
 	}
 
 	.value {
@@ -110,7 +109,7 @@
 
 	.again {
 		min-height: 2.75rem;
-		padding: 0 0.3rem;
+		padding: 0;
 		border-radius: 0.4rem;
 		color: var(--color-primary);
 		font-size: 0.9rem;
@@ -119,6 +118,6 @@
 	}
 
 	.again[aria-expanded='true'] {
-		background: var(--color-base-300);
+		text-decoration: underline;
 	}
 </style>
