@@ -1,6 +1,6 @@
 /** The public face of the core: stored facts in, everything derived out. Each name is used outside the core, or is asked for by the API or by checks from outside. */
 export type { Caution } from './base/caution.ts';
-export { byFormula, type Derived, writeSum } from './base/derived.ts';
+export { type Derived, writeSum } from './base/derived.ts';
 export { RING_PLATE_MM } from './base/figures/hardware.ts';
 export { HALF_STUD_MM } from './base/figures/studs.ts';
 export { before, type Eye, seenFrom, type Spot } from './base/geometry/camera.ts';
@@ -30,13 +30,13 @@ export { readLength } from './base/units/read-length.ts';
 export { lengthToken, formatMessage } from './base/units/message.ts';
 export { NINE_IN_TEN } from './base/figures/readings.ts';
 export { averageOf } from './readings/average.ts';
-export { type Conflict, estimate, type Estimate } from './readings/estimate.ts';
+export { estimate } from './readings/estimate.ts';
 export { type Fact, factKey } from './readings/fact.ts';
-export { type Cause, causesOf, type Spread, within } from './readings/spread.ts';
+export { causesOf, within } from './readings/spread.ts';
 export { type PieceFact, pieceFacts } from './piece/piece-facts.ts';
-export { estimateOf, type KeptReadings, readingsOf } from './readings/kept.ts';
+export { readingsOf } from './readings/kept.ts';
 export { type FactReading } from './readings/reading.ts';
-export { WAYS, type WayOfReading } from './readings/ways.ts';
+export { WAY_WORDS, type WayOfReading } from './readings/ways.ts';
 export { bitIn, fixingOf, fixings, holdingIn } from './catalogue/details/index.ts';
 export {
 	type Fixing,
@@ -296,10 +296,10 @@ export {
 } from './plan/fix.ts';
 export { hangPiece } from './plan/hang.ts';
 export { bestMeasure, type NextMeasure } from './plan/best-measure.ts';
-export { type Beside, besides, gapSpread, type Landing, lineSpread } from './plan/landing.ts';
+export { besides, type Landing } from './plan/landing.ts';
 export { howSure, type HowSure } from './plan/how-sure.ts';
 export { landingOfPiece, landingsOn } from './plan/landings-on.ts';
-export { type Learned, learnedFrom } from './plan/learn.ts';
+export { learnedFrom } from './plan/learn.ts';
 export { lookAgain } from './plan/look-again.ts';
 export {
 	marksOfPiece,

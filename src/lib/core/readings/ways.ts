@@ -10,6 +10,7 @@ import {
 	PULL_READING_MM,
 	TAPE_READING_MM
 } from '../base/figures/readings.ts';
+import { READ_BY } from '../../words/en/readings.ts';
 
 /** One way to read a figure, and how far its readings scatter, in the unit of what is read. */
 export interface Way {
@@ -42,4 +43,6 @@ export const WAYS = {
 } as const satisfies Record<string, Way>;
 
 export type WayOfReading = keyof typeof WAYS;
+/** How each is told; one without its words does not compile. */
+export const WAY_WORDS: Readonly<Record<WayOfReading, string>> = READ_BY;
 export const WAYS_OF_READING = Object.keys(WAYS) as [WayOfReading, ...WayOfReading[]];

@@ -15,8 +15,8 @@
 	import { simulated } from '$lib/instruments/simulated.ts';
 	import { addReadings } from '$lib/store/commands/index.ts';
 	import type { Command } from '$lib/store/history.ts';
-	import { newId } from '$lib/store/new-id.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
+	import { readNow } from './read-now.ts';
 	import { writeReading } from './write-reading.ts';
 
 	interface Props {
@@ -67,11 +67,7 @@
 
 	function take() {
 		if (!average) return;
-		const at = new Date().toISOString();
-		const readings = values.map((read) => ({
-			...{ id: newId(), value: read, way: make.way, at, by: session.project.hanger },
-			...{ simulated: true, struck: false }
-		}));
+		const readings = values.map((read) => readNow(session, read, make.way, true));
 		session.run(addReadings(figure, readings));
 		session.seal();
 		device = null;

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import {
 		bearingToHole,
+		formatLength,
 		hookOf,
 		standOffOf,
 		type HookKind,
@@ -69,6 +70,12 @@
 	onvalue={(standOff) => session.run(setOwnHook(kind, { standOff }))}
 	onseal={seal}
 />
+{#if own?.sits}
+	<p class="small-note">
+		As a wall taught, it carries {formatLength(Math.abs(own.sits), styles.lead)}
+		{own.sits < 0 ? 'lower' : 'higher'} than its mark; marks allow for it.
+	</p>
+{/if}
 {#if measured}
 	<button
 		class="btn btn-ghost btn-sm"

@@ -12,9 +12,9 @@
 		type Styles
 	} from '$lib/core/index.ts';
 	import { addReadings, setPiece } from '$lib/store/commands/index.ts';
-	import { newId } from '$lib/store/new-id.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
 	import LengthField from '../field/LengthField.svelte';
+	import { readNow } from '../field/read-now.ts';
 	import { withinSaid } from '../within.ts';
 
 	interface Props {
@@ -53,14 +53,7 @@
 			...{ fact, name: `where ${piece.letter} balances`, stands: null, way: 'tape' as const },
 			write: (massOffset: number) => setPiece(piece.id, { massOffset })
 		};
-		session.run(
-			addReadings(figure, [
-				{
-					...{ id: newId(), value: mm, way: 'tape', at: new Date().toISOString() },
-					...{ by: project.hanger, simulated: false, struck: false }
-				}
-			])
-		);
+		session.run(addReadings(figure, [readNow(session, mm, 'tape')]));
 		session.seal();
 		[slides, off] = [false, null];
 	}

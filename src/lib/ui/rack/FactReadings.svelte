@@ -3,16 +3,17 @@
 	import {
 		formatLength,
 		readingsOf,
+		WAY_WORDS,
 		type FactReading,
 		type Piece,
 		type PieceFact,
 		type Styles
 	} from '$lib/core/index.ts';
 	import { addReadings, measureBack, setPiece, strikeReading } from '$lib/store/commands/index.ts';
-	import { newId } from '$lib/store/new-id.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
-	import { READ_BY, READINGS } from '$lib/words/en/readings.ts';
+	import { READINGS } from '$lib/words/en/readings.ts';
 	import LengthField from '../field/LengthField.svelte';
+	import { readNow } from '../field/read-now.ts';
 
 	interface Props {
 		piece: Piece;
@@ -47,11 +48,7 @@
 
 	function add() {
 		if (read === null) return;
-		const reading: FactReading = {
-			...{ id: newId(), value: read, way, at: new Date().toISOString() },
-			...{ by: session.project.hanger, simulated: false, struck: false }
-		};
-		session.run(addReadings(figure, [reading]));
+		session.run(addReadings(figure, [readNow(session, read, way)]));
 		session.seal();
 		read = null;
 	}
@@ -63,7 +60,7 @@
 
 	const how = ({ way, at, by, simulated }: FactReading): string =>
 		[
-			READ_BY[way],
+			WAY_WORDS[way],
 			...(simulated ? ['simulated'] : []),
 			...(at ? [format(new Date(at), 'd MMM, HH:mm')] : []),
 			...(by ? [by] : [])
@@ -99,7 +96,7 @@
 				bind:value={() => way, (value) => (chosenWay = value)}
 			>
 				{#each fact.ways as value (value)}
-					<option {value}>{READ_BY[value]}</option>
+					<option {value}>{WAY_WORDS[value]}</option>
 				{/each}
 			</select>
 		</label>

@@ -16,10 +16,10 @@
 		type Styles
 	} from '$lib/core/index.ts';
 	import { addReadings, setPiece } from '$lib/store/commands/index.ts';
-	import { newId } from '$lib/store/new-id.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
 	import MassField from '../field/MassField.svelte';
 	import LengthField from '../field/LengthField.svelte';
+	import { readNow } from '../field/read-now.ts';
 	import ReadWith from '../field/ReadWith.svelte';
 	import ScaleReading from './ScaleReading.svelte';
 
@@ -78,12 +78,7 @@
 							stands: piece.weight,
 							write: (mean) => setPiece(piece.id, { weight: mean })
 						},
-						[
-							{
-								...{ id: newId(), value: weight, way: 'scale', at: new Date().toISOString() },
-								...{ by: session.project.hanger, simulated: true, struck: false }
-							}
-						]
+						[readNow(session, weight, 'scale', true)]
 					)
 				)}
 		/>

@@ -1,7 +1,5 @@
-import type { FactReading } from '../../core/readings/reading.ts';
-
 /** How a figure was read. */
-export const READ_BY: Record<FactReading['way'], string> = {
+export const READ_BY = {
 	tape: 'tape',
 	corners: 'tape, corner to corner',
 	pulled: 'pulled up by hand',
