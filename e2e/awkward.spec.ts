@@ -45,11 +45,11 @@ test('a 46 3/4 in mirror, a crooked floor and a wire that is too short', async (
 	await measure(page.getByLabel('Left ring down'), '6 3/8');
 	await measure(page.getByLabel('Right ring down'), '6 1/2');
 	// Centre 57 above the floor in the middle, which lies 5/8 lower than at the left: top 56 3/8 + 23 3/8 = 79 3/4.
-	// Left bearing 79 3/4 - 6 3/8 = 73 3/8 above the level line.
+	// Left bearing 79 3/4 - 6 3/8 = 73 3/8 up from the floor’s left end.
 	await station(page, 'Mark').click();
 	await page
 		.getByLabel('Side tape hooked on')
-		.selectOption({ label: 'the level line from the floor’s left end' });
+		.selectOption({ label: 'the floor’s left end, carried level' });
 	await expect(page.getByTestId('mark').first()).toContainText('73 3/8"');
 	await expect(page.getByTestId('mark').nth(1)).toContainText('73 1/4"');
 
@@ -224,7 +224,7 @@ test('the rack works on a phone', async ({ page }) => {
 	for (const name of ['piece', 'weight', 'check', 'wire', 'frame', 'back'])
 		await page.getByRole('radio', { name, exact: true }).check();
 	// Tall, so that no field lies half under the readout that stays at the bottom.
-	await page.setViewportSize({ width: 390, height: 1800 });
+	await page.setViewportSize({ width: 390, height: 2400 });
 	await accessible(page, 'rack on a phone');
 	await page.setViewportSize({ width: 390, height: 844 });
 	const wide = await page.evaluate(() => document.documentElement.scrollWidth);

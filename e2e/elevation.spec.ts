@@ -12,7 +12,7 @@ async function drag(page: Page, letter: string, dx: number, dy: number): Promise
 }
 
 const middle = (page: Page) => page.getByLabel('Middle, from the left corner');
-const centre = (page: Page) => page.getByLabel('Centre, above the level line');
+const centre = (page: Page) => page.getByLabel('Centre, up from the floor');
 
 test('pieces move by pointer with snaps, by keys, and back by undo', async ({ page }) => {
 	await openDemo(page);
@@ -57,8 +57,8 @@ test('a click selects without moving, Escape lets go, and numbers place exactly'
 	await measure(middle(page), `5' 0 1/2"`);
 	await expect(middle(page)).toHaveValue('60 1/2"');
 	await page.getByRole('radio', { name: 'top', exact: true }).check();
-	await measure(page.getByLabel('Top edge, above the level line'), '54 cm');
-	await expect(page.getByLabel('Top edge, above the level line')).toHaveValue('21 1/4"');
+	await measure(page.getByLabel('Top edge, up from the floor'), '54 cm');
+	await expect(page.getByLabel('Top edge, up from the floor')).toHaveValue('21 1/4"');
 	await page.getByRole('button', { name: 'Take B off this wall' }).click();
 	await expect(pieceOn(page, 'B')).toHaveCount(0);
 	await page.getByRole('button', { name: 'Put B on this wall' }).click();

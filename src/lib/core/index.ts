@@ -296,7 +296,7 @@ export {
 } from './plan/fix.ts';
 export { hangPiece } from './plan/hang.ts';
 export { bestMeasure, type NextMeasure } from './plan/best-measure.ts';
-export { besides, type Landing } from './plan/landing.ts';
+export { sideNeighbours, type Landing } from './plan/landing.ts';
 export { howSure, type HowSure } from './plan/how-sure.ts';
 export { landingOfPiece, landingsOn } from './plan/landings-on.ts';
 export { learnedFrom } from './plan/learn.ts';

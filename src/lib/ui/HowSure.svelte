@@ -1,6 +1,6 @@
 <script lang="ts">
 	import {
-		besides,
+		sideNeighbours,
 		bestMeasure,
 		causesOf,
 		landingOfPiece,
@@ -26,7 +26,9 @@
 
 	const planned = $derived(plan.pieces.find((each) => each.pieceId === pieceId));
 	const landing = $derived(
-		planned && landingOfPiece(project, plan, planned, marksOfPiece(project, plan, planned))
+		planned &&
+			!planned.hanging &&
+			landingOfPiece(project, plan, planned, marksOfPiece(project, plan, planned))
 	);
 	const piece = $derived(project.pieces.find(({ id }) => id === pieceId));
 	const said = (mm: number) => withinSaid(mm, styles);
@@ -34,7 +36,7 @@
 	const beside = $derived.by(() => {
 		if (!open || !landing) return [];
 		const wall = project.walls.find(({ id }) => id === plan.wallId)!;
-		return besides(landing, landingsOn(project, plan), wall);
+		return sideNeighbours(landing, landingsOn(project, plan), wall);
 	});
 	const letterOf = (id: string) => plan.pieces.find(({ pieceId }) => pieceId === id)?.letter;
 </script>

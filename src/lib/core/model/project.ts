@@ -57,7 +57,7 @@ export const projectSchema = z
 		readings: z
 			.record(
 				z.string().check(z.maxLength(200)),
-				z.array(factReadingSchema).check(z.maxLength(100))
+				z.array(factReadingSchema).check(z.maxLength(5000))
 			)
 			.check(z.describe('of every figure that was read, by its key, such as wall/<id>/width')),
 		place: placeSchema.check(z.maxLength(4), z.describe('what is true of the place')),

@@ -4,7 +4,7 @@ import { within } from '../readings/spread.ts';
 import type { Project } from '../model/project.ts';
 import { bestMeasure } from './best-measure.ts';
 import { howSure } from './how-sure.ts';
-import { besides } from './landing.ts';
+import { sideNeighbours } from './landing.ts';
 import { landingsOn } from './landings-on.ts';
 import { planWallFast } from './plan-wall-fast.ts';
 
@@ -63,10 +63,10 @@ describe('how sure marks are', () => {
 	it('of a gap is less than of both places: what neighbours share cancels', () => {
 		const all = landingsOn(DEMO, planOf(DEMO));
 		const own = landingOf('D');
-		const [next] = besides(own, all, planWall());
+		const [next] = sideNeighbours(own, all, planWall());
 		const other = all.find(({ pieceId }) => pieceId === next!.pieceId)!;
 		expect(within(next!.gap)).below(Math.hypot(within(own.side), within(other.side)));
-		expect(besides(own, [own], planWall())).deep.equal([]);
+		expect(sideNeighbours(own, [own], planWall())).deep.equal([]);
 	});
 });
 

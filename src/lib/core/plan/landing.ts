@@ -101,18 +101,18 @@ export function lineSpread(a: Landing, b: Landing): Spread {
 }
 
 /** A neighbour of a piece on its left or right, and how far their gap and their line may be off, mm. */
-export interface Beside {
+export interface NeighbourSpread {
 	pieceId: string;
 	gap: Spread;
 	line: Spread;
 }
 
 /** The nearest pieces on either side of one, where an eye compares them. */
-export function besides(
+export function sideNeighbours(
 	own: Landing,
 	all: readonly Landing[],
 	wall: Pick<Wall, 'width'>
-): Beside[] {
+): NeighbourSpread[] {
 	const others = all.filter(({ pieceId }) => pieceId !== own.pieceId);
 	const rects = others.map(({ rect }) => rect);
 	const sides = neighbourGaps(own.rect, rects, wall);

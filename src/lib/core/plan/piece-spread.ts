@@ -32,7 +32,10 @@ export const pieceSpread = memoised(
 		const facts = pieceFacts(piece, kept);
 		const moved = facts.map((fact) => ({
 			fact,
-			by: effectOf(fact, hung.value, (changed) => hangAt(fix, changed, rules))
+			// What it weighs moves no point, and its loads are not asked for here.
+			by: effectOf(fact, hung.value, (changed) =>
+				hangAt(fix, { ...changed, weight: null, build: null }, rules)
+			)
 		}));
 		const of = (key: string) => facts.filter(({ fact }) => fact.of === 'piece' && fact.key === key);
 		return {

@@ -13,7 +13,7 @@
 
 	const fields = [
 		{ key: 'x', label: 'From the left', zero: true },
-		{ key: 'y', label: 'Up from the level line', zero: true },
+		{ key: 'y', label: 'Up from the floor', zero: true },
 		{ key: 'width', label: 'Width', zero: false },
 		{ key: 'height', label: 'Height', zero: false }
 	] as const;

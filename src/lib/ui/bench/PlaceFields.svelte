@@ -68,7 +68,7 @@
 />
 <div class="pair">
 	<LengthField
-		label="{named[from]}, above the level line"
+		label="{named[from]}, up from the floor"
 		value={at}
 		{styles}
 		onvalue={setHeight}

@@ -25,7 +25,7 @@
 			<p>
 				<strong>{what}</strong>,
 				<span class="measure">{length(x)}</span> from the left corner,
-				<span class="measure">{length(y)}</span> above the level datum{usedUntil
+				<span class="measure">{length(y)}</span> up from the floor’s left end{usedUntil
 					? `, left ${onDay(usedUntil)}`
 					: ''}.
 			</p>

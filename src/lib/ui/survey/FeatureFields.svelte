@@ -54,7 +54,7 @@
 			label="Bottom"
 			signed
 			zero
-			help="Above the level line"
+			help="Up from the floor’s left end"
 			value={feature.y}
 			{styles}
 			onvalue={(y) => set({ y })}

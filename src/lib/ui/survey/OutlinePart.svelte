@@ -122,7 +122,7 @@
 	/>
 	<LengthField
 		label="Picture rail, top"
-		help="From the level line at the floor’s left end; empty for none"
+		help="Up from the floor’s left end; empty for none"
 		value={wall.rail}
 		{styles}
 		plausible={{ min: 1500, max: 4000 }}

@@ -20,7 +20,7 @@ const both = (mm: number, { lead, other }: Styles): string =>
 export function surveySaid(view: InHand, wall: Wall, bones: Bones | null, styles: Styles): string {
 	const feature = wall.features.find(({ id }) => id === view.feature);
 	if (view.survey === 'features' && feature)
-		return `${feature.name}: ${both(feature.x, styles)} from the left corner, ${both(feature.y, styles)} above the level datum.`;
+		return `${feature.name}: ${both(feature.x, styles)} from the left corner, ${both(feature.y, styles)} up from the floor’s left end.`;
 	const hint = wall.hints.find(({ id }) => id === view.hint);
 	if (view.survey === 'bones' && hint)
 		return `${HINT_WORDS[hint.kind].name}: ${both(spanOf(hint)[0], styles)} from the left corner.`;

@@ -116,7 +116,7 @@ describe('the readout in the Survey', () => {
 
 	it('carries the measure in hand', () => {
 		expect(told({ survey: 'features', feature: 'socket' })).equal(
-			'Socket: 113" (2870 mm) from the left corner, 12" (305 mm) above the level datum.'
+			'Socket: 113" (2870 mm) from the left corner, 12" (305 mm) up from the floor’s left end.'
 		);
 		expect(told({ survey: 'bones', hint: 'h2' })).equal(
 			'Magnet: 68 1/4" (1734 mm) from the left corner.'

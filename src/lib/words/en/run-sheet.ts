@@ -43,7 +43,7 @@ export const RUN_SHEET = {
 	steady: ({ letter }: { letter: string }) => `Steady ${letter}`,
 	fill: () => 'Fill the holes that stay in sight',
 	hole: ({ name, x, y }: { name: string; x: number; y: number }) =>
-		`${name}, ${lengthToken(x)} from the left corner, ${lengthToken(y)} up from the level datum.`,
+		`${name}, ${lengthToken(x)} from the left corner, ${lengthToken(y)} up from the floor’s left end.`,
 	cleanUp: (): Told => [
 		'Clean up',
 		[
