@@ -113,7 +113,7 @@ test('a second look finds planted faults, and mends each by one press', async ({
 	const before = await look.locator('li').count();
 	// E a quarter of an inch lower than D.
 	await pieceOn(page, 'E').focus();
-	await measure(bench(page).getByLabel(/^Centre, above/), '64 1/2');
+	await measure(bench(page).getByLabel(/^Centre, up from/), '64 1/2');
 	await expect(look).toContainText('of D and E are 1/4" out of line');
 	await page.keyboard.press('Escape');
 	await look
@@ -133,7 +133,7 @@ test('a mend that would move what is locked or hangs is not offered, and says wh
 	await openDemo(page);
 	const look = page.getByTestId('second-look');
 	await pieceOn(page, 'E').focus();
-	await measure(bench(page).getByLabel(/^Centre, above/), '64 1/2');
+	await measure(bench(page).getByLabel(/^Centre, up from/), '64 1/2');
 	await bench(page).getByRole('button', { name: 'Lock in place' }).click();
 	await page.keyboard.press('Escape');
 	const slip = look.locator('li').filter({ hasText: 'of D and E are' });
