@@ -1,7 +1,7 @@
 import { existsSync } from 'node:fs';
 import { run } from './run.mjs';
 
-/** Debian's browser without windows, a fifth lighter than the whole one, and the whole one. */
+/** Debian's browser without windows, lighter than the whole one, and the whole one. */
 const PLACES = ['/usr/bin/chromium-headless-shell', '/usr/bin/chromium'];
 
 /** Where Debian put its browser. */

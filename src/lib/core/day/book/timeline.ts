@@ -1,6 +1,5 @@
 import { eventFace } from '../hangday/events/index.ts';
 import { sortByTime } from '../../plan/as-hung.ts';
-import { learnedFrom } from '../../plan/learn.ts';
 import type { Hanging } from '../../model/hanging.ts';
 import type { Project } from '../../model/project.ts';
 
@@ -24,7 +23,7 @@ export function timelineOf(project: Project, wallId: string | null = null): Entr
 	return sortByTime(project.day)
 		.flatMap((event) => {
 			if (wallId !== null && event.wallId !== wallId) return [];
-			const { historyEntry, pieceOf, photo } = eventFace(event);
+			const { historyEntry, learned, pieceOf, photo } = eventFace(event);
 			const pieceId = pieceOf?.(event, project) ?? null;
 			if (!historyEntry || (pieceOf && pieceId === null)) return [];
 			const { id, at, by } = event;
@@ -33,7 +32,7 @@ export function timelineOf(project: Project, wallId: string | null = null): Entr
 				{
 					...{ id, at, by, wallId: event.wallId, pieceId },
 					...{ says: historyEntry(event, letter), photo: photo?.(event) ?? '' },
-					learned: learnedFrom(project, id).map(({ says }) => says)
+					learned: learned?.(event, project) ?? []
 				}
 			];
 		})

@@ -1,5 +1,5 @@
 import type { DayEventOf } from '../../../model/day.ts';
-import { learnFrom } from '../../../plan/learn.ts';
+import { learnedFrom, learnFrom } from '../../../plan/learn.ts';
 import { heightMatter, ofPiece, type EventFace } from './types.ts';
 import { onHanging, raised } from './on-project.ts';
 import { EVENTS } from '../../../../words/en/events.ts';
@@ -23,5 +23,6 @@ export const cameOut: EventFace<'came-out'> = {
 	conflictKey: heightMatter,
 	...ofPiece,
 	historyEntry: (event, letter) => `${letter} ${said(event)}.`,
-	summary: said
+	summary: said,
+	learned: ({ id }, project) => learnedFrom(project, id).map(({ says }) => says)
 };

@@ -23,6 +23,8 @@ export interface EventFace<W extends DayEvent['what']> {
 	historyEntry?(event: DayEventOf<W>, letter: string): string;
 	/** A few words to stand beside another device’s; lengths are left open. */
 	summary?(event: DayEventOf<W>): string;
+	/** What was learned from it; lengths are left open. */
+	learned?(event: DayEventOf<W>, project: Project): string[];
 	/** Hash of a photo that was taken; empty for none. */
 	photo?(event: DayEventOf<W>): string;
 }
