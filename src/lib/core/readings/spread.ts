@@ -38,7 +38,10 @@ export const deviation = (spread: Spread): number =>
 	Math.hypot(...spread.map(({ effect }) => effect));
 
 /** Half-width of the range that holds nine times in ten, mm: 1.645·√Σ effect². Source: JCGM 100:2008 (GUM), 5.1 and 6.2. */
-export const within = (spread: Spread): number => NINE_IN_TEN * deviation(spread);
+export const within = (spread: Spread): number => nineInTen(deviation(spread));
+
+/** The same of a normal error of a standard deviation, in its unit. */
+export const nineInTen = (sd: number): number => NINE_IN_TEN * sd;
 
 /** What shares of one kind do together. */
 export interface Cause {

@@ -8,6 +8,10 @@ import {
 	HUNG_READING_MM,
 	LASER_READING_MM,
 	PULL_READING_MM,
+	SAME_LEVEL_DEGREES,
+	SAME_METER_LUX,
+	SAME_SCALE_KG,
+	SAME_TAPE_MM,
 	TAPE_READING_MM
 } from '../base/figures/readings.ts';
 import { READ_BY } from '../../words/en/readings.ts';
@@ -20,9 +24,6 @@ export interface Way {
 	shared: number;
 }
 
-/** What all readings with one tape have in common: how far its ticks and its hook are off, mm. From memory. */
-const SAME_TAPE = 0.3;
-
 const apart = (whole: number, shared: number): Way => ({
 	own: Math.sqrt(whole ** 2 - shared ** 2),
 	shared
@@ -30,16 +31,17 @@ const apart = (whole: number, shared: number): Way => ({
 
 /** Every way a figure is read. A new one is a name and a line here, and its words. */
 export const WAYS = {
-	tape: apart(TAPE_READING_MM, SAME_TAPE),
-	corners: apart(CORNER_READING_MM, SAME_TAPE),
-	pulled: apart(PULL_READING_MM, SAME_TAPE),
-	'hung-on-tape': apart(HUNG_READING_MM, SAME_TAPE),
-	laser: apart(LASER_READING_MM, SAME_TAPE),
-	'as-hung': apart(AS_HUNG_READING_MM, SAME_TAPE),
+	tape: apart(TAPE_READING_MM, SAME_TAPE_MM),
+	corners: apart(CORNER_READING_MM, SAME_TAPE_MM),
+	pulled: apart(PULL_READING_MM, SAME_TAPE_MM),
+	'hung-on-tape': apart(HUNG_READING_MM, SAME_TAPE_MM),
+	laser: apart(LASER_READING_MM, SAME_TAPE_MM),
+	'as-hung': apart(AS_HUNG_READING_MM, SAME_TAPE_MM),
+	// What stood before anybody read it: each has a spread of its own.
 	usual: apart(HOOK_OFFSET_MM, 0),
-	level: apart(LEVEL_READING_DEGREES, 0.02),
-	scale: apart(SCALE_READING_KG, 0.03),
-	light: apart(LIGHT_READING_LUX, 5)
+	level: apart(LEVEL_READING_DEGREES, SAME_LEVEL_DEGREES),
+	scale: apart(SCALE_READING_KG, SAME_SCALE_KG),
+	light: apart(LIGHT_READING_LUX, SAME_METER_LUX)
 } as const satisfies Record<string, Way>;
 
 export type WayOfReading = keyof typeof WAYS;

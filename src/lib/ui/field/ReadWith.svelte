@@ -4,7 +4,7 @@
 		averageOf,
 		estimate,
 		factKey,
-		NINE_IN_TEN,
+		nineInTen,
 		readingsOf,
 		seeded,
 		seedOf,
@@ -93,7 +93,7 @@
 					({ simulated, struck }) => simulated && !struck
 				)
 					? ', some simulated'
-					: ''}, ± {show(NINE_IN_TEN * source.sd)}
+					: ''}, ± {show(nineInTen(source.sd))}
 			</p>
 		{/if}
 	{:else}

@@ -1,8 +1,14 @@
 <script lang="ts">
-	import { pieceFacts, type Piece, type PieceFact, type Styles } from '$lib/core/index.ts';
+	import {
+		formatLength,
+		nineInTen,
+		pieceFacts,
+		type Piece,
+		type PieceFact,
+		type Styles
+	} from '$lib/core/index.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
 	import { READINGS } from '$lib/words/en/readings.ts';
-	import { formatLength, NINE_IN_TEN } from '$lib/core/index.ts';
 	import { withinSaid } from '../within.ts';
 	import FactReadings from './FactReadings.svelte';
 
@@ -34,7 +40,7 @@
 				<span class="measure value">{formatLength(fact.value, styles.lead)}</span>
 				{#if fact.state !== 'chosen'}
 					<span class="sure">
-						± <span class="measure">{withinSaid(NINE_IN_TEN * fact.sd, styles)}</span>
+						± <span class="measure">{withinSaid(nineInTen(fact.sd), styles)}</span>
 					</span>
 					<button
 						type="button"

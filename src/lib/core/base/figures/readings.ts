@@ -48,3 +48,9 @@ export const SCALE_READING_KG = 0.05;
 export const LIGHT_READING_LUX = 10;
 /** Where a load rests on a hook that is held by its lowest point, above or below that, by its maker and the hand, mm. From memory. */
 export const HELD_OFFSET_MM = 1;
+/** What all lengths read with one tape or laser have in common: how far its ticks and its hook are off, mm. From memory. */
+export const SAME_TAPE_MM = 0.3;
+/** The same of a level, degrees; of a scale, kg; and of a light meter, lux. From memory. */
+export const SAME_LEVEL_DEGREES = 0.02;
+export const SAME_SCALE_KG = 0.03;
+export const SAME_METER_LUX = 5;

@@ -8,7 +8,7 @@ import { leaveWell } from './steps/leave-well.ts';
 import { markUp } from './steps/mark-up.ts';
 import { proveWall } from './steps/prove-wall.ts';
 import { setHooks } from './steps/set-hooks.ts';
-import { sameStepNearby } from './steps/step-id.ts';
+import { stepsNearby } from './steps/step-id.ts';
 import type { DayFacts, Need, Step, StepMaker } from './steps/types.ts';
 
 /** The phases of the day, one file each, in the order they come. */
@@ -38,10 +38,11 @@ export function runSheet(facts: Omit<DayFacts, 'began'>, state: DayState): Sheet
 	const titles = new Map(steps.map(({ id, title }) => [id, title]));
 	const off = new Set(steps.filter((step) => isOff(step, state)).map(({ id }) => id));
 	/** What was done at a hook counts where its plan has moved by no more than the tolerance since. */
+	const nearby = stepsNearby(state.steps.keys());
 	const became = (id: string): StepMark | undefined => {
 		const own = state.steps.get(id);
 		if (own) return own;
-		const near = sameStepNearby(id, state.steps.keys(), Math.max(tolerance, WHOLE));
+		const near = nearby(id, Math.max(tolerance, WHOLE));
 		return near === null ? undefined : state.steps.get(near);
 	};
 	const met = ({ step, strict }: Need): boolean => {

@@ -1,9 +1,9 @@
 import { expect } from 'chai';
-import { sameStepNearby } from './step-id.ts';
+import { stepsNearby } from './step-id.ts';
 
 describe('a step that was done near by', () => {
 	const done = ['mark:p:0@1000,1500', 'mark:p:0@1003,1500', 'set:p:0@1000,1500:screw', 'lift:p'];
-	const near = (step: string, within: number) => sameStepNearby(step, done, within);
+	const near = stepsNearby(done);
 
 	it('is the nearest that does the same to the same hook, within so many mm', () => {
 		expect(near('mark:p:0@1001,1500', 2)).equal('mark:p:0@1000,1500');

@@ -39,22 +39,38 @@ const OF_HOOK = /^(mark|set):(.*)@(-?\d+),(-?\d+)(:[^@]*)?$/s;
 export const isOfHook = (step: string, hookId: string): boolean =>
 	OF_HOOK.exec(step)?.[2] === hookId;
 
-/** The nearest of some steps that does the same to the same hook at most so many mm away; null for none. */
-export function sameStepNearby(
-	step: string,
-	others: Iterable<string>,
-	within: number
-): string | null {
-	const own = OF_HOOK.exec(step);
-	if (!own) return null;
-	let nearest: { id: string; away: number } | null = null;
-	for (const id of others) {
-		const other = OF_HOOK.exec(id);
-		if (!other || [1, 2, 5].some((part) => other[part] !== own[part])) continue;
-		const away = Math.hypot(Number(other[3]) - Number(own[3]), Number(other[4]) - Number(own[4]));
-		if (away <= within && away < (nearest?.away ?? Infinity)) nearest = { id, away };
+/**
+ * Finds, among some steps, the nearest that does the same to the same hook at most so many mm away; null for none.
+ * The steps are read once, however often it is asked.
+ */
+export function stepsNearby(
+	steps: Iterable<string>
+): (step: string, within: number) => string | null {
+	const byAct = new Map<string, { id: string; x: number; y: number }[]>();
+	for (const id of steps) {
+		const read = actOf(id);
+		if (!read) continue;
+		const known = byAct.get(read.act);
+		if (known) known.push({ id, ...read });
+		else byAct.set(read.act, [{ id, ...read }]);
 	}
-	return nearest?.id ?? null;
+	return (step, within) => {
+		const own = actOf(step);
+		if (!own) return null;
+		const away = ({ x, y }: Spot) => Math.hypot(x - own.x, y - own.y);
+		const [nearest] = (byAct.get(own.act) ?? [])
+			.filter((each) => away(each) <= within)
+			.sort((one, other) => away(one) - away(other));
+		return nearest?.id ?? null;
+	};
+}
+
+/** What a step does to which hook of which kind, and where; null where it is about no hook. */
+function actOf(step: string): ({ act: string } & Spot) | null {
+	const read = OF_HOOK.exec(step);
+	if (!read) return null;
+	const [, does, hookId, x, y, kind = ''] = read;
+	return { act: `${does}:${hookId}${kind}`, x: Number(x), y: Number(y) };
 }
 
 const OF_EACH_DAY = /^(?:prove|ready|after):/;
