@@ -32,7 +32,7 @@ export { averageOf } from './readings/average.ts';
 export { estimate } from './readings/estimate.ts';
 export { type Fact, factKey } from './readings/fact.ts';
 export { causesOf, nineInTen, within } from './readings/spread.ts';
-export { type PieceFact, pieceFacts } from './piece/piece-facts.ts';
+export { balanceOf, type PieceFact, pieceFacts } from './piece/piece-facts.ts';
 export { readingsOf } from './readings/kept.ts';
 export { type FactReading } from './readings/reading.ts';
 export { WAY_WORDS, type WayOfReading } from './readings/ways.ts';

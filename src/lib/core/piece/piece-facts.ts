@@ -1,5 +1,6 @@
 import { ASSUMED_SHARE, MASS_OFF_MM } from '../base/figures/readings.ts';
 import { memoised } from '../base/memo.ts';
+import { NEXT_MEASURE } from '../../words/en/spread.ts';
 import { estimateOf, type KeptReadings } from '../readings/kept.ts';
 import { factKey, type Fact } from '../readings/fact.ts';
 import type { Estimate } from '../readings/estimate.ts';
@@ -21,6 +22,8 @@ export interface PieceFact {
 	state: FactState;
 	/** How it can be read, the usual way first. */
 	ways: readonly [WayOfReading, ...WayOfReading[]];
+	/** How to read it first, where that is more than a tape laid on. */
+	firstRead?: string;
 	/** What its readings say; null where there are none. */
 	estimate: Estimate | null;
 	/** Standard deviation, mm; 0 where the plan chose it. */
@@ -72,9 +75,16 @@ function backFacts(piece: Piece, kept: KeptReadings): PieceFact[] {
 		});
 }
 
+/** Where the mass of a piece lies beside its middle: what its balance on a finger tells. */
+export const balanceOf = (pieceId: string): Fact => ({
+	of: 'piece',
+	id: pieceId,
+	key: 'massOffset'
+});
+
 /** Where its mass lies is rarely read: level by eye, it is near the middle. */
 function massFact(piece: Piece, kept: KeptReadings): PieceFact {
-	const fact: Fact = { of: 'piece', id: piece.id, key: 'massOffset' };
+	const fact = balanceOf(piece.id);
 	const { massOffset } = piece;
 	const read = massOffset !== 0 || kept[factKey(fact)] !== undefined;
 	const estimate = read ? estimateOf(kept, fact, massOffset, 'tape') : null;
@@ -83,6 +93,7 @@ function massFact(piece: Piece, kept: KeptReadings): PieceFact {
 		label: 'Mass right of the middle',
 		help: 'Hang it on one finger and slide until it hangs level: how far right of the middle is the finger?',
 		...{ value: massOffset, state: read ? 'measured' : 'assumed', ways: TAPE, estimate },
+		firstRead: NEXT_MEASURE.balance(),
 		sd: estimate?.sd ?? MASS_OFF_MM,
 		with: (value) => ({ ...piece, massOffset: value })
 	};

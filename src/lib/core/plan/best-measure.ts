@@ -41,7 +41,7 @@ export function bestMeasure(spread: Spread, piece: Piece, kept: KeptReadings): N
 function readFact(
 	spread: Spread,
 	{ cause, effect }: Share,
-	{ fact, label, state, sd, value, ways }: PieceFact,
+	{ fact, label, firstRead, state, sd, value, ways }: PieceFact,
 	kept: KeptReadings
 ): NextMeasure[] {
 	return ways.map((way) => {
@@ -50,11 +50,9 @@ function readFact(
 		const then = estimate([...before, one])!.sd;
 		const of = label.toLowerCase();
 		const says =
-			fact.key === 'massOffset'
-				? NEXT_MEASURE.balance()
-				: state === 'assumed'
-					? NEXT_MEASURE.first({ of })
-					: NEXT_MEASURE[way === 'hung-on-tape' ? way : 'again']({ of });
+			state === 'assumed'
+				? (firstRead ?? NEXT_MEASURE.first({ of }))
+				: NEXT_MEASURE[way === 'hung-on-tape' ? way : 'again']({ of });
 		return {
 			says,
 			within: withinIf(spread, cause, (effect * then) / sd),

@@ -3,7 +3,7 @@ import { memoised } from '../base/memo.ts';
 import type { Fix } from '../model/fix.ts';
 import { hangerOf, type HangerRules, type HangSolution } from '../piece/hangers/index.ts';
 import { hungPiece } from '../piece/hung-piece.ts';
-import { pieceFacts, type PieceFact } from '../piece/piece-facts.ts';
+import { balanceOf, pieceFacts, type PieceFact } from '../piece/piece-facts.ts';
 import type { Piece } from '../piece/piece.ts';
 import { factKey } from '../readings/fact.ts';
 import type { KeptReadings } from '../readings/kept.ts';
@@ -42,7 +42,7 @@ export const pieceSpread = memoised(
 			top: moved.map(({ fact, by }) => share(fact, by.drop)).filter(counts),
 			side: [
 				...moved.map(({ fact, by }) => share(fact, -by.x)),
-				hardwareOff(piece, follows(moved))
+				hardwareOff(piece, follows(piece, moved))
 			].filter(counts),
 			width: of('width').map((fact) => share(fact, fact.sd)),
 			height: of('height').map((fact) => share(fact, fact.sd))
@@ -84,8 +84,9 @@ function effectOf(
 }
 
 /** How far the hooks follow the mass: all the way under one hook on a wire, not at all on fixed points. */
-function follows(moved: readonly { fact: PieceFact; by: Moved }[]): number {
-	const mass = moved.find(({ fact }) => fact.fact.of === 'piece' && fact.fact.key === 'massOffset');
+function follows(piece: Piece, moved: readonly { fact: PieceFact; by: Moved }[]): number {
+	const balance = factKey(balanceOf(piece.id));
+	const mass = moved.find(({ fact }) => factKey(fact.fact) === balance);
 	return mass ? Math.min(Math.abs(mass.by.x / mass.fact.sd), 1) : 0;
 }
 

@@ -1,12 +1,12 @@
 <script lang="ts">
 	import {
+		balanceOf,
 		bestMeasure,
 		factKey,
 		landingOfPiece,
 		marksOfPiece,
 		pieceFacts,
 		within,
-		type Fact,
 		type Piece,
 		type PlannedPiece,
 		type Styles
@@ -29,7 +29,7 @@
 
 	const session = $derived(getSession()());
 	const { project } = $derived(session);
-	const fact: Fact = $derived({ of: 'piece', id: piece.id, key: 'massOffset' });
+	const fact = $derived(balanceOf(piece.id));
 	const mass = $derived(
 		pieceFacts(piece, project.readings).find((each) => factKey(each.fact) === factKey(fact))
 	);
@@ -63,7 +63,7 @@
 	<section class="balance" aria-label="Balance">
 		<p>
 			<strong>Hang it on one finger, at the middle of its wire.</strong> Does it hang level?
-			{#if then?.reads?.key === 'massOffset'}
+			{#if then?.reads?.key === fact.key}
 				Left and right it is then right to within
 				<span class="measure">{withinSaid(then.within, styles)}</span>; not asked, to within
 				<span class="measure">{withinSaid(within(landing.side), styles)}</span>.
