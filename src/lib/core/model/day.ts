@@ -77,8 +77,14 @@ export const dayEventSchema = z.discriminatedUnion('what', [
 		what: z.literal('corrected'),
 		pieceId: id,
 		hooks: z
-			.array(z.object({ index: z.int().check(z.minimum(0), z.maximum(19)), up: position }))
-			.check(z.maxLength(20), z.describe('hooks that were set anew, mm higher'))
+			.array(
+				z.object({
+					index: z.int().check(z.minimum(0), z.maximum(19)),
+					up: position,
+					right: z.optional(position)
+				})
+			)
+			.check(z.maxLength(20), z.describe('hooks that were set anew, mm higher and to the right'))
 	}),
 	z.object({
 		...common,

@@ -3,6 +3,7 @@
 		heightInstruction,
 		formatMessage,
 		heightWasRead,
+		inLineWith,
 		learnedFrom,
 		oddReading,
 		topReading,
@@ -35,22 +36,24 @@
 	const mark = $derived(day.plan.marks.find(({ pieceId }) => pieceId === piece.id));
 	const edge = $derived(mark && topReading(mark, planned.rect));
 	const higher = $derived(edge && read !== null ? edge.higher(read) : null);
-	const told = $derived(
-		higher === null
-			? null
-			: heightInstruction(higher, {
-					points: planned.hooks.length,
-					tolerance: day.rules.tolerance
-				})
-	);
+	const hooks = $derived(planned.hooks.map(({ kind }) => kind));
+	const told = $derived.by(() => {
+		if (higher === null) return null;
+		const rect = { ...planned.rect, y: planned.rect.y + higher };
+		return heightInstruction(higher, {
+			...{ points: hooks.length, tolerance: day.rules.tolerance, hooks },
+			inLine: inLineWith(piece.id, rect, day.plan.pieces, day.wall)
+		});
+	});
 	const learned = $derived(taught === null ? [] : learnedFrom(day.project, taught));
 	const odd = $derived(higher === null ? null : oddReading('height', higher));
 	const asked = $derived(odd !== null && !kept);
 
 	/** Its back is as it came out; where the hooks were moved for it, it hangs where it was to hang. */
 	function keep(hooksMoved: boolean) {
-		if (higher === null) return;
-		for (const told of heightWasRead(planned, { higher, hooksMoved, simulated })) day.tell(told);
+		if (higher === null || !told) return;
+		const out = { higher, hooksMoved, by: told.off, simulated };
+		for (const event of heightWasRead(planned, out)) day.tell(event);
 		taught = day.project.day.findLast(({ what }) => what === 'came-out')?.id ?? null;
 		read = null;
 	}

@@ -27,7 +27,8 @@
 					back: piece.back,
 					piece: hungPiece(piece),
 					hung: planned.hung,
-					tolerance: day.rules.tolerance
+					tolerance: day.rules.tolerance,
+					hooks: planned.hooks.map(({ kind }) => kind)
 				})
 	);
 

@@ -24,6 +24,14 @@ export const CAME_OUT = {
 	keptHeight: () => 'Kept, it is one more reading of its back and of its hooks.',
 	keptHook: () =>
 		'Kept, the other hooks of the piece follow it, so that it hangs level; the marks that change are open again.',
+	leaveHeight: ({ higher }: { higher: number }) =>
+		`${lengthToken(Math.abs(higher))} too ${higher > 0 ? 'high' : 'low'}: leave it. Nobody sees that here.`,
+	leaveInLine: ({ higher, letter }: { higher: number; letter: string }) =>
+		Math.abs(higher) < 0.5
+			? `It is in line with ${letter}.`
+			: `${lengthToken(Math.abs(higher))} ${higher > 0 ? 'higher' : 'lower'} than the line of ${letter}: leave it.`,
+	leaveLevel: ({ apart }: { apart: number }) =>
+		`Its ends are ${lengthToken(apart)} apart: leave it. A new hole would gain too little.`,
 	level: () => 'It is level, as far as it shows.',
 	notFlat: () => 'A wall that is not flat does this; felt in layers makes up the thickness.',
 	odd: (off: Off) => `That is ${amount(off)} off. Kept?`,
@@ -40,9 +48,24 @@ export const CAME_OUT = {
 	onTheWall: () => 'Both lower corners lie on the wall.',
 	somethingElse: (off: Off) =>
 		`That is ${amount(off)} off: something else was read. Read it again.`,
-	tooHigh: ({ higher, points }: { higher: number; points: number }) => {
+	tapped: ({ or }: { or: string }) =>
+		`So little needs no new hole: tap the nail, or bend the hook. ${or}`,
+	tooHigh: ({
+		higher,
+		points,
+		letter,
+		act
+	}: {
+		higher: number;
+		points: number;
+		/** Of the neighbour it is seen against. */
+		letter: string | null;
+		act: 'moment' | 'tap' | 'anew';
+	}) => {
 		const hooks = points === 1 ? 'its hook' : points === 2 ? 'both hooks' : 'all its hooks';
 		const [is, then] = higher > 0 ? ['high', 'lower'] : ['low', 'raise'];
-		return `It hangs ${lengthToken(Math.abs(higher))} too ${is}: ${then} ${hooks} as much, or keep it so.`;
+		const how = act === 'tap' ? `tap ${hooks} ${higher > 0 ? 'down' : 'up'}` : `${then} ${hooks}`;
+		const against = letter === null ? '' : ` beside ${letter}`;
+		return `It hangs ${lengthToken(Math.abs(higher))} too ${is}${against}: ${how} as much, or keep it so.`;
 	}
 };

@@ -4,6 +4,10 @@ type Side = 'left' | 'right';
 
 /** How a piece that is off level is brought level, and what else would do. */
 export const LEVELLING = {
+	beside: ({ name, side, by }: { name: string; side: Side; by: number }) => ({
+		says: `Set the ${name} ${lengthToken(by)} to the ${side}.`,
+		or: 'Left and right as you look at the wall. The piece turns about its upper point.'
+	}),
 	cord: ({ high, low, by }: { high: Side; low: Side; by: number }) => ({
 		says: `Let out the ${high} cord ${lengthToken(by)}.`,
 		or: `Or take up the ${low} one as much. A new cord stretches: look again after a day.`
@@ -25,12 +29,15 @@ export const LEVELLING = {
 		says: `Slide the piece ${lengthToken(by)} to the ${side} on its wire.`,
 		or: 'Lift it a little as you push: a wire that drags on its hook creeps back.'
 	}),
-	tooth: ({ teeth, side }: { teeth: number; side: Side }) => ({
+	tooth: ({ teeth, side, leaves }: { teeth: number; side: Side; leaves: number | null }) => ({
 		says:
-			teeth === 1
+			(teeth === 1
 				? `Hang it on the next tooth ${side}.`
-				: `Hang it ${teeth} teeth further ${side}.`,
-		or: 'Left and right as you look at the wall. If that is too much, go back a tooth and let felt bumpers hold it.'
+				: `Hang it ${teeth} teeth further ${side}.`) +
+			(leaves === null
+				? ''
+				: ` Then a second step: turn it level by hand, ${lengthToken(leaves)} at its edge.`),
+		or: 'Left and right as you look at the wall. Felt bumpers at the lower corners hold what is less than a tooth.'
 	}),
 	turn: ({ high, low, by }: { high: Side; low: Side; by: number }) => ({
 		says: `Turn it level by hand, its ${high} side down, and put a felt bumper at each lower corner.`,

@@ -1,5 +1,6 @@
 import { expect } from 'chai';
 import { DEMO } from '../../../store/demo/index.ts';
+import { actFor, pays, seenFrom } from '../../day/hangday/pays.ts';
 import { isAnotherDay } from '../../day/hangday/same-day.ts';
 import { inspectionOf } from '../../day/job/inspection.ts';
 import { timeFor } from '../../day/job/time.ts';
@@ -23,7 +24,7 @@ import { leanPull } from '../../piece/statics/lean.ts';
 import { hangOnWire } from '../../piece/statics/wire.ts';
 import type { Made } from '../../wall/substrates/index.ts';
 import { byFormula } from '../derived.ts';
-import { weightOf } from '../units/constants.ts';
+import { toDegrees, weightOf } from '../units/constants.ts';
 import * as day from './day.ts';
 import * as framing from './framing.ts';
 import * as hardware from './hardware.ts';
@@ -132,6 +133,33 @@ const BOUNDARIES: { readonly [Name in keyof Books]: () => void } = {
 		const swing = (degrees: number) =>
 			swings({ x: 0, drop: 200 }, { ...hungPiece, massOffset: off(degrees) }, '', '').length;
 		expect([swing(0.24), swing(0.26)]).deep.equal([0, 1]);
+	},
+	LEVEL_WITHIN_MM: () => {
+		const back = backOf('sawtooth', { toothPitch: 6 });
+		const hung = hangerOf(back).solve(back, hungPiece, { hookMargin: 0, heavy: 15 });
+		if (!hung.ok) throw new Error(hung.error.code);
+		const below = 400 - hung.value.points[0]!.drop.value;
+		// A tooth moves it 6 mm; what is left of its slope lifts one end of 600 mm by so much.
+		const second = (edge: number) => {
+			const tilt = toDegrees(Math.atan(6 / below + edge / Math.sqrt(600 ** 2 - edge ** 2)));
+			return hangerOf(back).levelStep(tilt, back, hungPiece, hung.value).says.includes('second');
+		};
+		expect([second(0.99), second(1.01)]).deep.equal([false, true]);
+	},
+	SEEN_OFF_MM: () => expect([pays(2, 'moment'), pays(2.01, 'moment')]).deep.equal([false, true]),
+	SEEN_ALONE_MM: () => expect([seenFrom(true), seenFrom(false)]).deep.equal([2, 10]),
+	TAPPED_MM: () => {
+		const by = (mm: number) => actFor(['picture-hook-1', 'nail'], mm);
+		expect([by(3), by(-3), by(3.01), actFor(['screw'], 1)]).deep.equal([
+			...['tap', 'tap', 'anew', 'anew']
+		]);
+	},
+	CHEAP_ACT_MM: () =>
+		expect([pays(0.5, 'moment', 0), pays(0.51, 'moment', 0)]).deep.equal([false, true]),
+	NEW_HOLE_MM: () => {
+		// Nail 0.8 and pencil 0.5 mm leave 0.75 mm on the whole: √(2/π)·√(0.8² + 0.5²).
+		const least = 2 + Math.sqrt(2 / Math.PI) * Math.hypot(0.8, 0.5);
+		expect([pays(least - 0.01, 'anew'), pays(least + 0.01, 'anew')]).deep.equal([false, true]);
 	},
 	GLASS_ASKED_KG: () =>
 		expect([

@@ -16,3 +16,14 @@ export const SEEN_TILT_DEGREES = 0.25;
 export const GLASS_ASKED_KG = 5;
 /** A piece hides what lies at least this far within its edges, mm: it is seen from the side too. From memory. */
 export const HIDDEN_WITHIN_MM = 10;
+/** A step that leaves more than this at the edge of a piece is followed by another, mm. From memory. */
+export const LEVEL_WITHIN_MM = 1;
+/** Gap or line between neighbours that an eye sees to be off, mm. From memory. */
+export const SEEN_OFF_MM = 2;
+/** A piece with no neighbour is seen to hang too high or too low from here, mm. From memory. */
+export const SEEN_ALONE_MM = 10;
+/** How far a driven nail is tapped, or its hook bent, without a new hole, mm. From memory. */
+export const TAPPED_MM = 3;
+/** What has to be gained, mm, for an act to be worth its while: one that costs a moment; a new hole, or new strips. A choice, no source. */
+export const CHEAP_ACT_MM = 0.5;
+export const NEW_HOLE_MM = 2;

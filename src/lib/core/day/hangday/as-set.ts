@@ -22,18 +22,23 @@ export const hookWasSet = (
  * What is told of a piece that hangs higher than reckoned: its back is as it came out, and where the hooks were moved for
  * it, each went down by as much.
  *
- * @param higher mm; minus is lower.
+ * @param higher mm; minus is lower. `by` how much too high that is for what it is seen against, where it is not the plan.
  */
 export const heightWasRead = (
 	{ pieceId, hooks }: Pick<PlannedPiece, 'pieceId' | 'hooks'>,
-	{ higher, hooksMoved, simulated }: { higher: number; hooksMoved: boolean; simulated: boolean }
+	{
+		higher,
+		hooksMoved,
+		by = higher,
+		simulated
+	}: { higher: number; hooksMoved: boolean; by?: number; simulated: boolean }
 ): NewDayEvent<DayEventOf<'came-out' | 'corrected'>>[] => [
 	{ what: 'came-out', pieceId, higher, simulated },
 	...(hooksMoved
 		? [
 				{
 					...{ what: 'corrected' as const, pieceId },
-					hooks: hooks.map((_, index) => ({ index, up: -higher }))
+					hooks: hooks.map((_, index) => ({ index, up: -by }))
 				}
 			]
 		: [])

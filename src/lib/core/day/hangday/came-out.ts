@@ -5,7 +5,10 @@ import type { DayEventOf, NewDayEvent } from '../../model/day.ts';
 import type { PlannedPiece } from '../../model/planned.ts';
 import { toRadians } from '../../base/units/constants.ts';
 import { CAME_OUT } from '../../../words/en/came-out.ts';
+import type { HookKind } from '../../catalogue/facts/index.ts';
+import type { InLine } from '../../plan/in-line.ts';
 import { highHook } from './as-read.ts';
+import { actFor, actOf, pays, seenFrom } from './pays.ts';
 
 /** What to do after something was read at a piece that hangs. */
 export interface Instruction {
@@ -15,6 +18,11 @@ export interface Instruction {
 	says: string;
 	/** Another way, or what to mind. */
 	or: string | null;
+}
+
+/** What to do about a height, and how much too high the piece hangs for it, mm. */
+export interface HeightTold extends Instruction {
+	off: number;
 }
 
 /** What levels a piece, with the step its way of hanging owns; none where it is level. */
@@ -50,9 +58,9 @@ const endsApart = (tilt: number, width: number): number =>
 	width * Math.sin(toRadians(Math.abs(tilt)));
 
 /**
- * What levels a piece.
+ * What levels a piece; where that gains less than it costs, it is left.
  *
- * @param tilt degrees, right side higher positive. `tolerance` in mm from end to end of its top edge.
+ * @param tilt degrees, right side higher positive. `tolerance` in mm from end to end of its top edge. `hooks` it hangs on.
  */
 export function levelInstruction(
 	tilt: number,
@@ -60,34 +68,71 @@ export function levelInstruction(
 		back,
 		piece,
 		hung,
-		tolerance
-	}: { back: Back; piece: HungPiece; hung: HangSolution; tolerance: number }
+		tolerance,
+		hooks = []
+	}: {
+		back: Back;
+		piece: HungPiece;
+		hung: HangSolution;
+		tolerance: number;
+		hooks?: readonly HookKind[];
+	}
 ): LevelTold {
 	const apart = endsApart(tilt, piece.width);
 	if (apart <= tolerance) return { fine: true, says: CAME_OUT.level(), or: null, step: null };
 	const step = hangerOf(back).levelStep(tilt, back, piece, hung);
-	return { fine: false, says: step.says, or: step.or, step };
+	const act = actOf(step, hooks);
+	if (!pays(apart, act, tolerance))
+		return { fine: true, says: CAME_OUT.leaveLevel({ apart }), or: step.says, step };
+	const or = act === 'tap' ? CAME_OUT.tapped({ or: step.or }) : step.or;
+	return { fine: false, says: step.says, or, step };
 }
 
 /** What becomes of a piece once somebody did what levels it; the level is to be read again after it. */
 export function levelDone(
-	{ does, by, moves = 0, answer }: LevelStep,
+	{ does, by, sets, moves = 0, answer }: LevelStep,
 	{ pieceId, hooks }: Pick<PlannedPiece, 'pieceId' | 'hooks'>,
 	tilt: number
 ): NewDayEvent<DayEventOf<'corrected' | 'shifted'>> {
 	return does === 'point'
-		? { what: 'corrected', pieceId, hooks: [{ index: highHook(hooks, tilt), up: -by }] }
+		? { what: 'corrected', pieceId, hooks: [sets ?? { index: highHook(hooks, tilt), up: -by }] }
 		: { what: 'shifted', pieceId, right: moves, answer: answer ?? null };
 }
 
-/** What to do about a top edge that stands higher or lower than reckoned, mm. */
+/**
+ * What to do about a top edge that stands higher or lower than reckoned, mm. It is left where an eye does not see it, or
+ * where putting it right gains less than it costs.
+ *
+ * @param higher mm. `inLine` is the neighbour it is seen against; null for none, and where it is not said the plan itself.
+ */
 export function heightInstruction(
 	higher: number,
-	{ points, tolerance }: { points: number; tolerance: number }
-): Instruction {
-	if (Math.abs(higher) <= tolerance)
-		return { fine: true, says: CAME_OUT.inPlace(), or: CAME_OUT.keptHeight() };
-	return { fine: false, says: CAME_OUT.tooHigh({ higher, points }), or: CAME_OUT.keptHeight() };
+	{
+		points,
+		tolerance,
+		hooks = [],
+		inLine
+	}: {
+		points: number;
+		tolerance: number;
+		hooks?: readonly HookKind[];
+		inLine?: Pick<InLine, 'letter' | 'higher'> | null;
+	}
+): HeightTold {
+	const or = CAME_OUT.keptHeight();
+	const off = inLine ? inLine.higher : higher;
+	const told = (fine: boolean, says: string): HeightTold => ({ fine, says, or, off });
+	if (Math.abs(higher) <= tolerance && !inLine) return told(true, CAME_OUT.inPlace());
+	const act = actFor(hooks, off);
+	if (!pays(off, act, inLine === undefined ? tolerance : seenFrom(inLine !== null)))
+		return told(
+			true,
+			inLine
+				? CAME_OUT.leaveInLine({ higher: off, letter: inLine.letter })
+				: CAME_OUT.leaveHeight({ higher })
+		);
+	const letter = inLine?.letter ?? null;
+	return told(false, CAME_OUT.tooHigh({ higher: off, points, letter, act }));
 }
 
 /** What steadies a piece of which one lower corner stands off the wall, mm. */

@@ -1,4 +1,5 @@
 import { toDegrees, toRadians } from '../../base/units/constants.ts';
+import { LEVEL_WITHIN_MM } from '../../base/figures/people.ts';
 import { LEVELLING } from '../../../words/en/levelling.ts';
 import { hookCorrection, tiltFromHookError } from '../statics/two-points.ts';
 import type { HangSolution, HungPiece, LevelStep, Side, WallPoint } from './types.ts';
@@ -6,21 +7,33 @@ import type { HangSolution, HungPiece, LevelStep, Side, WallPoint } from './type
 export const highSide = (tilt: number): Side => (tilt > 0 ? 'right' : 'left');
 export const lowSide = (tilt: number): Side => (tilt > 0 ? 'left' : 'right');
 
+interface Placed {
+	point: WallPoint;
+	/** Among all points of the piece. */
+	index: number;
+}
+
 /** Outermost points, from left to right, level with each other or not; of two above each other the upper. */
-function outermost({ points }: HangSolution): [left: WallPoint, right: WallPoint] {
-	const upperFirst = points.toSorted((a, b) => a.drop.value - b.drop.value);
-	const [left, ...others] = upperFirst.toSorted((a, b) => a.x - b.x) as [WallPoint, ...WallPoint[]];
-	return [left, others.reduce((most, point) => (point.x > most.x ? point : most), left)];
+function outermost({ points }: HangSolution): [left: Placed, right: Placed] {
+	const placed = points.map((point, index) => ({ point, index }));
+	const upperFirst = placed.toSorted((a, b) => a.point.drop.value - b.point.drop.value);
+	const [left, ...others] = upperFirst.toSorted((a, b) => a.point.x - b.point.x) as [
+		Placed,
+		...Placed[]
+	];
+	return [left, others.reduce((most, each) => (each.point.x > most.point.x ? each : most), left)];
 }
 
 /** How far one end of a span stands higher than the other at a tilt, mm: S·sin(tilt). */
 const offOver = (span: number, tilt: number): number =>
 	hookCorrection({ span, levelError: Math.sin(toRadians(Math.abs(tilt))), over: 1 });
 
-/** Rigid points: one of them is set lower, or the other higher. */
+/** Rigid points: one of them is set lower, or the other higher; of two above each other one is set beside. */
 export function levelAtPoints(tilt: number, hung: HangSolution, piece: HungPiece): LevelStep {
 	const [left, right] = outermost(hung);
-	const span = right.x - left.x;
+	const span = right.point.x - left.point.x;
+	const rise = Math.abs(right.point.drop.value - left.point.drop.value);
+	if (hung.points.length > 1 && span < rise) return levelAbove(tilt, [left, right]);
 	if (span < 1) return turnOnPoint(tilt, hung, piece);
 	const by = offOver(span, tilt);
 	const [high, low] = tilt > 0 ? [right, left] : [left, right];
@@ -28,7 +41,24 @@ export function levelAtPoints(tilt: number, hung: HangSolution, piece: HungPiece
 		does: 'point',
 		side: highSide(tilt),
 		by,
-		...LEVELLING.point({ high: high.name, low: low.name, by })
+		...LEVELLING.point({ high: high.point.name, low: low.point.name, by })
+	};
+}
+
+/** Points above each other: the lower one is set towards the low side, S·sin(tilt) with S from one down to the other. */
+function levelAbove(tilt: number, pair: [Placed, Placed]): LevelStep {
+	const [upper, lower] = pair.toSorted((a, b) => a.point.drop.value - b.point.drop.value) as [
+		Placed,
+		Placed
+	];
+	const by = offOver(lower.point.drop.value - upper.point.drop.value, tilt);
+	const side = lowSide(tilt);
+	return {
+		does: 'point',
+		side,
+		by,
+		sets: { index: lower.index, up: 0, right: side === 'right' ? by : -by },
+		...LEVELLING.beside({ name: lower.point.name, side, by })
 	};
 }
 
@@ -64,13 +94,15 @@ export function levelByTooth(
 ): LevelStep {
 	const off = massBeside(tilt, hung, piece);
 	const teeth = Math.round(off / toothPitch);
+	const left = Math.abs(off - teeth * toothPitch);
+	const leaves = (piece.width * left) / Math.hypot(massBelow(hung, piece), left);
 	const side = lowSide(tilt);
 	if (teeth === 0) return { ...turnOnPoint(tilt, hung, piece), or: LEVELLING.halfTooth() };
 	return {
 		does: 'tooth',
 		side,
 		by: teeth,
-		...LEVELLING.tooth({ teeth, side }),
+		...LEVELLING.tooth({ teeth, side, leaves: leaves > LEVEL_WITHIN_MM ? leaves : null }),
 		moves: (side === 'left' ? 1 : -1) * teeth * toothPitch,
 		answer: { key: 'tooth', answer: String(tooth + (side === 'left' ? -teeth : teeth)) }
 	};
@@ -107,9 +139,9 @@ export function levelByShim(tilt: number, span: number): LevelStep {
 	};
 }
 
-/** What is stuck on is pressed on anew. */
-export function pressAnew(tilt: number, span: number): LevelStep {
-	const by = offOver(span, tilt);
+/** What is stuck on is pressed on anew, by its edges: these are what a hand moves. */
+export function pressAnew(tilt: number, { width }: Pick<HungPiece, 'width'>): LevelStep {
+	const by = offOver(width, tilt);
 	return {
 		does: 'press',
 		side: highSide(tilt),
@@ -121,7 +153,7 @@ export function pressAnew(tilt: number, span: number): LevelStep {
 /** Tilt in degrees, right side higher positive, of a piece whose points bear `error` mm higher at the right. */
 export function tiltAtPoints(hung: HangSolution, error: number): number {
 	const [left, right] = outermost(hung);
-	const span = right.x - left.x;
+	const span = right.point.x - left.point.x;
 	if (span < 1) return 0;
 	return tiltFromHookError({ span, error: Math.max(-span, Math.min(span, error)) });
 }

@@ -148,7 +148,7 @@ export const strips: Hanger<StripsBack> = {
 		}
 	],
 	choose: (back, _key, answer) => ({ ...back, pairs: Number(answer) }),
-	levelStep: (tilt, { stripSpan }) => pressAnew(tilt, stripSpan)
+	levelStep: (tilt, _back, piece) => pressAnew(tilt, piece)
 };
 
 const lower = (back: StripsBack, first: PiecePoint, height: number): Dimension => ({

@@ -161,6 +161,8 @@ export interface LevelStep {
 	says: string;
 	/** What else would do it, or what to mind. */
 	or: string;
+	/** The point that is set anew, and by how much, mm; where it is not the high one that goes down. */
+	sets?: { index: number; up: number; right: number };
 	/** mm that the piece goes to the right by it, where it does. */
 	moves?: number;
 	/** What its back then answers to one of its questions. */

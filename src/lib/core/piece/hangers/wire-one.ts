@@ -34,7 +34,7 @@ export const wireOne: Hanger<WireOneBack> = {
 		wire.by === 'pull'
 			? 'Pull the wire up hard with one finger at its middle, and read the drop; or drag the finger.'
 			: null,
-	levelStep: levelOnWire(() => 0),
+	levelStep: levelOnWire,
 	parts: twoRings,
 	others: [
 		{ kind: 'wire-two', change: null },

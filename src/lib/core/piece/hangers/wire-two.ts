@@ -75,7 +75,7 @@ export const wireTwo: Hanger<WireTwoBack> = {
 		wire.by === 'pull'
 			? `Two fingers, ${lengthToken(hookSpacing)} apart, where the hooks will be: pull the wire up hard and read the drop.`
 			: null,
-	levelStep: levelOnWire(({ hookSpacing }) => hookSpacing),
+	levelStep: levelOnWire,
 	parts: twoRings,
 	others: [
 		{ kind: 'wire-one', change: null },

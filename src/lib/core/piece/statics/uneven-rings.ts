@@ -4,7 +4,7 @@ import { ok, type Result } from '../../base/result.ts';
 import { toDegrees } from '../../base/units/constants.ts';
 import { bisect } from './solve.ts';
 
-/** A wire between two rings that need not be level, over one or two hooks at one height. */
+/** A wire between two rings that need not be level, over one or two hooks. */
 export interface UnevenWire {
 	ringSpan: number;
 	/** mm from the top edge down to the left ring. */
@@ -13,6 +13,8 @@ export interface UnevenWire {
 	ringLower: number;
 	/** Places of the hooks, mm right of the rings' middle; one, or two from left to right. */
 	hooks: readonly [number] | readonly [number, number];
+	/** mm by which the right hook is set lower; 0 unless said. */
+	hookLower?: number;
 }
 
 export interface HeldWire {
@@ -39,14 +41,15 @@ export function wireAround(wire: UnevenWire, drop: number): number {
 	const { leftRise, rightRise } = rises(wire, drop);
 	return (
 		Math.hypot(left + wire.ringSpan / 2, leftRise) +
-		(right - left) +
+		Math.hypot(right - left, wire.hookLower ?? 0) +
 		Math.hypot(wire.ringSpan / 2 - right, rightRise)
 	);
 }
 
-/** Drop in mm of level hooks under a wire of known length; the inverse of `wireAround`. NaN where the wire is too short. */
+/** Drop in mm of the left hook under a wire of known length; the inverse of `wireAround`. NaN where the wire is too short. */
 export function dropUnder(wire: UnevenWire, wireLength: number): number {
-	const highest = Math.min(wire.ringDrop, wire.ringDrop + wire.ringLower);
+	const { ringDrop, ringLower, hookLower = 0 } = wire;
+	const highest = Math.min(ringDrop, ringDrop + ringLower - hookLower);
 	if (wireAround(wire, highest) >= wireLength) return NaN;
 	return bisect((drop) => wireLength - wireAround(wire, drop), highest - wireLength, highest);
 }
@@ -113,9 +116,9 @@ export function holdOnWire(
 
 const outer = ({ hooks }: UnevenWire): [left: number, right: number] => [hooks[0], hooks.at(-1)!];
 
-const rises = ({ ringDrop, ringLower }: UnevenWire, drop: number) => ({
+const rises = ({ ringDrop, ringLower, hookLower = 0 }: UnevenWire, drop: number) => ({
 	leftRise: ringDrop - drop,
-	rightRise: ringDrop + ringLower - drop
+	rightRise: ringDrop + ringLower - hookLower - drop
 });
 
 /** Both legs at one hook: their sideways pulls balance. */
@@ -171,6 +174,7 @@ function settle(
 		ringSpan: S,
 		ringLower,
 		hooks,
+		hookLower = 0,
 		massOffset,
 		massBelowRings
 	}: UnevenWire & { massOffset: number; massBelowRings: number },
@@ -187,7 +191,7 @@ function settle(
 		const turn = (x: number, y: number) => ({ x: x * cos - y * sin, y: x * sin + y * cos });
 		const between = turn(S, -ringLower);
 		// The left ring is a from the left hook, and b from the right hook moved back by the ring line.
-		const other = { x: spacing - between.x, y: -between.y };
+		const other = { x: spacing - between.x, y: -hookLower - between.y };
 		const apart = Math.hypot(other.x, other.y);
 		const along = (apart * apart + a * a - b * b) / (2 * apart);
 		const across = a * a - along * along;
@@ -204,15 +208,15 @@ function settle(
 		const below = leftLeg[1] + ringLower / 2 + massBelowRings;
 		return -Math.atan2(right, below);
 	}
-	const turnedBy = Math.atan2(ringLower, S);
-	const poses = reached(spacing, Math.hypot(S, ringLower), a, b).map(([from, to]) =>
-		lowest(massHeight, turnedBy + from, turnedBy + to)
+	const turnedBy = Math.atan2(ringLower, S) - Math.atan2(hookLower, spacing);
+	const poses = reached(Math.hypot(spacing, hookLower), Math.hypot(S, ringLower), a, b).map(
+		([from, to]) => lowest(massHeight, turnedBy + from, turnedBy + to)
 	);
 	return poses.reduce((best, tilt) => (massHeight(tilt) < massHeight(best) ? tilt : best));
 }
 
 /**
- * Tilts of the line from ring to ring, radians either side of level, at which links of lengths a and b reach both rings:
+ * Angles from the line of the hooks to that of the rings, radians either side of none, at which links of lengths a and b reach both rings:
  * |a − b| ≤ √(w² + R² − 2wR·cos φ) ≤ a + b, w between the hooks and R from ring to ring. One stretch; or two, where the
  * links differ by more than R − w. Source: law of cosines.
  */

@@ -11,9 +11,13 @@ export const corrected: EventFace<'corrected'> = {
 			return {
 				...raised(up)(unread(hanging)),
 				points: hanging.points.map((point, index) => {
-					const by = event.hooks.find((each) => each.index === index)?.up ?? 0;
-					const lift = ({ x, y }: { x: number; y: number }) => ({ x, y: y + by });
-					return { ...point, bearing: lift(point.bearing), hole: lift(point.hole) };
+					const by = event.hooks.find((each) => each.index === index);
+					if (!by) return point;
+					const moved = ({ x, y }: { x: number; y: number }) => ({
+						x: x + (by.right ?? 0),
+						y: y + by.up
+					});
+					return { ...point, bearing: moved(point.bearing), hole: moved(point.hole) };
 				})
 			};
 		}),

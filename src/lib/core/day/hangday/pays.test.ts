@@ -1,0 +1,91 @@
+import { expect } from 'chai';
+import { hangPiece } from '../../plan/hang.ts';
+import { inLineWith } from '../../plan/in-line.ts';
+import { hungPiece } from '../../piece/hung-piece.ts';
+import type { PlannedPiece } from '../../model/planned.ts';
+import { DEMO } from '../../../store/demo/index.ts';
+import { startBack } from '../../model/start.ts';
+import { heightInstruction, levelInstruction } from './came-out.ts';
+import { heightWasRead } from './as-set.ts';
+
+const wall = { width: 4000 };
+const hung = (letter: string, x: number, y: number, height = 400): PlannedPiece =>
+	({
+		...{ pieceId: letter, letter, hanging: {} },
+		rect: { x, y, width: 300, height }
+	}) as PlannedPiece;
+
+describe('what is seen of a height', () => {
+	it('is the line with a neighbour that hangs, the one of top, middle and bottom that it meets best', () => {
+		const beside = hung('A', 500, 1300);
+		const of = (rect: PlannedPiece['rect'], ...pieces: PlannedPiece[]) =>
+			inLineWith('B', rect, pieces, wall);
+		const own = { x: 850, y: 1303, width: 300, height: 400 };
+		expect(of(own, beside)).deep.equal({ pieceId: 'A', letter: 'A', higher: 3 });
+		// 100 higher, and hung with its middle 1 mm above theirs.
+		expect(of({ ...own, y: 1251, height: 500 }, beside)!.higher).equal(1);
+		expect(of({ ...own, y: 1350 }, beside)).equal(null);
+		expect(of(own)).equal(null);
+		expect(of(own, { ...beside, hanging: undefined } as unknown as PlannedPiece)).equal(null);
+	});
+});
+
+describe('an instruction', () => {
+	const of = { points: 2, tolerance: 1.5, hooks: ['screw' as const, 'screw' as const] };
+	const beside = (higher: number) => ({ ...of, inLine: { letter: 'A', higher } });
+
+	it('of height goes by the line with what hangs beside it', () => {
+		// All of a row 4 mm high: nobody sees it.
+		expect(heightInstruction(4, beside(0.2))).include({ fine: true, off: 0.2 });
+		expect(heightInstruction(4, beside(0.2)).says).equal('It is in line with A.');
+		expect(heightInstruction(0, beside(-5))).include({ fine: false, off: -5 });
+		expect(heightInstruction(0, beside(-5)).says).match(
+			/^It hangs \{5 mm\} too low beside A: raise/
+		);
+		expect(heightInstruction(1.8, beside(1.8)).says).contain('leave it');
+	});
+
+	it('is not given to one that hangs alone until anybody would see it', () => {
+		expect(heightInstruction(6, { ...of, inLine: null })).include({ fine: true });
+		expect(heightInstruction(6, { ...of, inLine: null }).says).contain('leave it');
+		expect(heightInstruction(12, { ...of, inLine: null })).include({ fine: false });
+	});
+
+	it('of a new hole waits until it gains more than a tap must', () => {
+		const nails = { ...beside(2.4), hooks: ['picture-hook-1' as const] };
+		expect(heightInstruction(2.4, nails).says).contain('tap both hooks down');
+		expect(heightInstruction(2.4, beside(2.4)).fine).equal(true);
+	});
+
+	it('lowers the hooks by what is seen, and keeps the whole of what was read', () => {
+		const piece = { pieceId: 'B', hooks: [{}, {}] } as Pick<PlannedPiece, 'pieceId' | 'hooks'>;
+		const out = { higher: 7, hooksMoved: true, by: 3, simulated: false };
+		expect(heightWasRead(piece, out)).deep.equal([
+			{ what: 'came-out', pieceId: 'B', higher: 7, simulated: false },
+			{
+				...{ what: 'corrected', pieceId: 'B' },
+				hooks: [
+					{ index: 0, up: -3 },
+					{ index: 1, up: -3 }
+				]
+			}
+		]);
+	});
+
+	it('to level is left where a new hole gains too little, and a tap or a slide is told', () => {
+		const level = (kind: 'rings' | 'wire-two', hooks: ('screw' | 'picture-hook-2')[]) => {
+			const piece = { ...DEMO.pieces[0]!, width: 600, height: 500 };
+			const back = startBack(kind, piece);
+			const solved = hangPiece({ ...piece, back }, DEMO.houseRules);
+			if (!solved.ok) throw new Error(solved.error.message);
+			// 2.3 mm from end to end over 600.
+			return levelInstruction(0.22, {
+				...{ back, piece: hungPiece(piece), hung: solved.value, tolerance: 1.5, hooks }
+			});
+		};
+		expect(level('rings', ['screw', 'screw'])).include({ fine: true });
+		expect(level('rings', ['screw', 'screw']).says).contain('leave it');
+		expect(level('rings', ['picture-hook-2', 'picture-hook-2']).or).contain('tap the nail');
+		expect(level('wire-two', ['screw', 'screw'])).include({ fine: false });
+	});
+});

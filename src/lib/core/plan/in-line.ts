@@ -1,0 +1,50 @@
+import { centreY, top, type Rect } from '../base/geometry/rect.ts';
+import { neighbourGaps } from '../layout/gaps.ts';
+import type { PlannedPiece } from '../model/planned.ts';
+
+/** Edges further apart than this are not meant to be in line, mm. A choice, no source. */
+const MEANT_IN_LINE_MM = 20;
+
+/** A neighbour that hangs already, in line with a piece or nearly so. */
+export interface InLine {
+	pieceId: string;
+	letter: string;
+	/** mm by which the piece stands higher than the line they share: their tops, bottoms or middles. */
+	higher: number;
+}
+
+/**
+ * The neighbour at the left or right whose line a piece is seen against: of the three lines the one they meet best.
+ * Null where none hangs there yet, or none is in line.
+ *
+ * @param rect of the piece as it hangs. `wall` in mm.
+ */
+export function inLineWith(
+	pieceId: string,
+	rect: Rect,
+	pieces: readonly PlannedPiece[],
+	wall: { width: number }
+): InLine | null {
+	const hung = pieces.filter((each) => each.hanging && each.pieceId !== pieceId);
+	const sides = neighbourGaps(
+		rect,
+		hung.map((each) => each.rect),
+		wall
+	).filter(({ side }) => side === 'left' || side === 'right');
+	const beside = hung.filter((each) =>
+		sides.some(({ side, from, to }) =>
+			side === 'left' ? from === each.rect.x + each.rect.width : to === each.rect.x
+		)
+	);
+	const lines = beside
+		.flatMap((each) =>
+			[top, centreY, ({ y }: Rect) => y].map((line) => ({
+				pieceId: each.pieceId,
+				letter: each.letter,
+				higher: line(rect) - line(each.rect)
+			}))
+		)
+		.toSorted((a, b) => Math.abs(a.higher) - Math.abs(b.higher));
+	const [best] = lines;
+	return best && Math.abs(best.higher) <= MEANT_IN_LINE_MM ? best : null;
+}
