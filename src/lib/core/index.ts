@@ -45,6 +45,7 @@ export {
 	NEVER,
 	TOOLS
 } from './catalogue/details/types.ts';
+export { padThickness } from './piece/even-depth.ts';
 export { bearingToHole, standOffOf } from './catalogue/facts/bearing-to-hole.ts';
 export { HOOK_KINDS, type HookKind, hookOf } from './catalogue/facts/list.ts';
 export { lateralYield } from './catalogue/facts/wood/lateral-yield.ts';
@@ -145,7 +146,7 @@ export {
 	type PiecePoint,
 	type Pull
 } from './piece/hangers/types.ts';
-export { massBelowRings, type WireBack } from './piece/hangers/wire-reading.ts';
+export { massBelowRings, strandsOf, type WireBack } from './piece/hangers/wire-reading.ts';
 export {
 	angleForFactor,
 	asKilograms,

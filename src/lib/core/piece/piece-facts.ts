@@ -62,14 +62,14 @@ function backFacts(piece: Piece, kept: KeptReadings): PieceFact[] {
 	const hanger = hangerOf(back);
 	return hanger
 		.dimensions(back, hungPiece(piece))
-		.map(({ key, label, help, value, chosen, ways = TAPE }) => {
+		.map(({ key, label, help, value, chosen, unreadSd, ways = TAPE }) => {
 			const fact: Fact = { of: 'back', id: piece.id, key };
 			const assumed = !chosen && back.assumed.includes(key);
 			const estimate = chosen || assumed ? null : estimateOf(kept, fact, value, ways[0]);
 			return {
 				...{ fact, label, help, value, ways, estimate },
 				state: chosen ? 'chosen' : assumed ? 'assumed' : 'measured',
-				sd: chosen ? 0 : (estimate?.sd ?? ASSUMED_SHARE * Math.abs(value)),
+				sd: chosen ? 0 : (estimate?.sd ?? unreadSd ?? ASSUMED_SHARE * Math.abs(value)),
 				with: (value) => ({ ...piece, back: hanger.measure(back, key, value) })
 			};
 		});

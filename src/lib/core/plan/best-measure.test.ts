@@ -1,5 +1,8 @@
 import { expect } from 'chai';
 import { DEMO } from '../../store/demo/index.ts';
+import { chooseOn, measureOn, type Back } from '../piece/hangers/index.ts';
+import { hungPiece } from '../piece/hung-piece.ts';
+import { startBack } from '../model/start.ts';
 import { within } from '../readings/spread.ts';
 import type { Project } from '../model/project.ts';
 import { bestMeasure } from './best-measure.ts';
@@ -42,6 +45,37 @@ describe('the next measure', () => {
 		const readings = { [key]: [{ ...read, simulated: false, struck: false }] };
 		const then = bestMeasure(landingOf('B', { ...DEMO, readings }).side, piece, readings);
 		expect(then?.reads?.key).not.equal('massOffset');
+	});
+});
+
+describe('hardware beside the middle of a back', () => {
+	const piece = pieceOf('B');
+	const read = (id: string, key: string, value: number) => ({
+		[`${id}/${piece.id}/${key}`]: [
+			{ id: key, value, way: 'tape' as const, at: null, by: '', simulated: false, struck: false }
+		]
+	});
+	/** On fixed rings, so that it does not follow its mass. */
+	const onRings = (change: (back: Back) => Back, readings: Project['readings'] = {}) => {
+		const back = startBack('rings', piece);
+		const changed = { ...piece, back: change({ ...back, assumed: [] }) };
+		const pieces = DEMO.pieces.map((each) => (each === piece ? changed : each));
+		const side = landingOf('B', { ...DEMO, pieces, readings }).side;
+		return { side, next: bestMeasure(side, changed, readings) };
+	};
+	const open = (back: Back) => chooseOn(back, 'across', 'edges');
+
+	it('is read from both edges next, and brings what it says', () => {
+		const usual = onRings((back) => back);
+		expect(usual.next!.says).equal('Read each side of its hardware from its own edge');
+		expect(within(onRings(open).side)).closeTo(within(usual.side), 1e-6);
+		const measured = (back: Back) =>
+			['edgeLeft', 'edgeRight'].reduce(
+				(each, key) => measureOn(each, hungPiece({ ...piece, back: each }), key, 60),
+				open(back)
+			);
+		const readings = { ...read('back', 'edgeLeft', 60), ...read('back', 'edgeRight', 60) };
+		expect(within(onRings(measured, readings).side)).closeTo(usual.next!.within, 0.02);
 	});
 });
 

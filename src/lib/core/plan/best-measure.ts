@@ -1,9 +1,12 @@
 import {
+	HARDWARE_OFF_MM,
 	HELD_OFFSET_MM,
 	HOOK_OFFSET_MM,
 	LINE_MM,
 	TAPE_READING_MM
 } from '../base/figures/readings.ts';
+import { hangerOf } from '../piece/hangers/index.ts';
+import { hardwareCause } from './piece-spread.ts';
 import { pieceFacts, type PieceFact } from '../piece/piece-facts.ts';
 import type { Piece } from '../piece/piece.ts';
 import { estimate } from '../readings/estimate.ts';
@@ -31,7 +34,10 @@ export function bestMeasure(spread: Spread, piece: Piece, kept: KeptReadings): N
 	const [best] = spread
 		.flatMap((share): NextMeasure[] => {
 			const fact = facts.get(share.cause);
-			return fact ? readFact(spread, share, fact, kept) : readOther(spread, share);
+			if (fact) return readFact(spread, share, fact, kept);
+			return share.cause === hardwareCause(piece.id)
+				? readEdges(spread, share, piece)
+				: readOther(spread, share);
 		})
 		.sort((a, b) => a.within - b.within);
 	return best && best.within < WORTH * within(spread) ? best : null;
@@ -59,6 +65,18 @@ function readFact(
 			reads: { key: fact.key, way }
 		};
 	});
+}
+
+/** Where the points of a back lie beside its middle: half the difference of two readings. */
+function readEdges(spread: Spread, { cause, effect }: Share, { back }: Piece): NextMeasure[] {
+	if (
+		!hangerOf(back)
+			.choices(back)
+			.some(({ key }) => key === 'across')
+	)
+		return [];
+	const then = (effect * Math.SQRT1_2 * TAPE_READING_MM) / HARDWARE_OFF_MM;
+	return [{ says: NEXT_MEASURE.edges(), within: withinIf(spread, cause, then), reads: null }];
 }
 
 /** What is measured once for many pieces. */

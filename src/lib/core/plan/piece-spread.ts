@@ -92,11 +92,16 @@ function follows(piece: Piece, moved: readonly { fact: PieceFact; by: Moved }[])
 
 /** Hardware put on by eye is off the middle of its back: the piece is off by as much, less what its mass takes back. */
 function hardwareOff(piece: Piece, follows: number): Share {
-	const readAcross = hangerOf(piece.back)
-		.dimensions(piece.back, hungPiece(piece))
-		.some(({ signed, from, to }) => signed && from.drop === to.drop);
 	return {
-		...{ cause: `hardware/${piece.id}`, what: 'hardware', of: piece.letter },
-		effect: readAcross ? 0 : HARDWARE_OFF_MM * (1 - follows)
+		...{ cause: hardwareCause(piece.id), what: 'hardware', of: piece.letter },
+		effect: readAcross(piece) ? 0 : HARDWARE_OFF_MM * (1 - follows)
 	};
 }
+
+export const hardwareCause = (pieceId: string): string => `hardware/${pieceId}`;
+
+/** Its hardware is read from the middle of the back, or from both of its edges. */
+const readAcross = ({ back, ...piece }: Piece): boolean =>
+	hangerOf(back)
+		.dimensions(back, hungPiece({ back, ...piece }))
+		.some(({ signed, from, to }) => signed && from.drop === to.drop);

@@ -71,7 +71,7 @@
 	);
 	const geometry = $derived(fitBack({ box: { width, height }, piece, lanes, mirrored, below }));
 	const laneBox = $derived(laneSize(width));
-	const pulled = $derived(hanger.pull?.(back) ?? null);
+	const pulled = $derived(hanger.pull?.(back, piece) ?? null);
 	const railed = $derived(
 		outline.by === 'rectangle' && (kindOf(piece.kind).framed || piece.kind === 'canvas')
 	);
@@ -170,7 +170,10 @@
 			{/each}
 			{#if pulled}
 				{@const half = pulled.fingerSpacing / 2}
-				{@const fingers = [...new Set([-half, half])].map((x) => ({ x, drop: pulled.pulledDrop }))}
+				{@const fingers = [...new Set([-half, half])].map((x) => ({
+					x: x + (pulled.middle ?? 0),
+					drop: pulled.pulledDrop
+				}))}
 				<polyline
 					class="pulled"
 					points={[pulled.left, ...fingers, pulled.right]

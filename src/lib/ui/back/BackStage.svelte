@@ -36,7 +36,8 @@
 		<p class="trouble" role="alert">{trouble.message}</p>
 	{:else}
 		<p class="help">
-			Click a number and type what the tape says.
+			Click a number and type what the tape says. Drawn as you see the back; left and right are
+			named as it hangs.
 			{formatMessage(hangerOf(piece.back).prompt?.(piece.back) ?? '', styles.lead)}
 		</p>
 	{/if}

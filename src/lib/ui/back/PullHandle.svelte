@@ -12,12 +12,14 @@
 
 	let { pulled, geometry, styles, onpull, onseal }: Props = $props();
 
-	const { fingerSpacing, pulledDrop } = $derived(pulled);
+	const { fingerSpacing, pulledDrop, middle = 0 } = $derived(pulled);
 	/** The wire cannot be pulled below its rings. */
 	const ringDrop = $derived(pulled.left.drop);
 
 	const tick = $derived(tickOf(styles.lead));
-	const xs = $derived(fingerSpacing > 0 ? [-0.5, 0.5].map((side) => side * fingerSpacing) : [0]);
+	const xs = $derived(
+		(fingerSpacing > 0 ? [-0.5, 0.5] : [0]).map((side) => middle + side * fingerSpacing)
+	);
 	let grabbed: { y: number; drop: number } | null = null;
 
 	function pull(drop: number) {

@@ -38,6 +38,8 @@ describe('layDimensions', () => {
 			'above 2'
 		]);
 		expect(above).equal(2);
+		const asked = layDimensions([{ ...span, above: true }, apart], false).laid;
+		expect(asked.map(({ side }) => side)).deep.equal(['above', 'inside']);
 	});
 
 	it('never deals one place twice, for any back', () => {

@@ -19,7 +19,7 @@ const isVertical = ({ from, to }: Dimension): boolean => from.x === to.x;
 
 /**
  * Deals dimensions to lanes so that no two share a place: those read downwards go to the side they are on,
- * the first read across stays inside, further ones stack above the piece.
+ * the first read across stays inside unless it asks not to, further ones stack above the piece.
  *
  * @param mirrored the piece is seen from behind, so right becomes left.
  */
@@ -32,7 +32,7 @@ export function layDimensions(dimensions: readonly Dimension[], mirrored: boolea
 			const side = onRight ? 'right' : 'left';
 			lanes[side] += 1;
 			lanes.laid.push({ dimension, side, lane: lanes[side] });
-		} else if (!insideTaken) {
+		} else if (!insideTaken && !dimension.above) {
 			insideTaken = true;
 			lanes.laid.push({ dimension, side: 'inside', lane: 0 });
 		} else {

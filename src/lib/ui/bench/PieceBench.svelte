@@ -88,6 +88,9 @@
 			onseal={() => session.seal()}
 		/>
 	</div>
+	{#if editable}
+		<p class="view">Seen from behind. Left and right are named as it hangs.</p>
+	{/if}
 {/if}
 
 {#if editable}
@@ -134,6 +137,11 @@
 {/if}
 
 <style>
+	.view {
+		color: var(--graphite-soft);
+		font-size: 0.85rem;
+	}
+
 	.title {
 		display: flex;
 		align-items: baseline;

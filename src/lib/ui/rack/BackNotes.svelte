@@ -4,13 +4,18 @@
 		howToHang,
 		hungPiece,
 		formatMessage,
+		padThickness,
 		tapeStrip,
 		type HangSolution,
 		type Piece,
 		type Styles
 	} from '$lib/core/index.ts';
+	import { getSession } from '$lib/store/session.svelte.ts';
 
 	let { piece, hung, styles }: { piece: Piece; hung: HangSolution; styles: Styles } = $props();
+
+	const session = $derived(getSession()());
+	const pads = $derived(padThickness(piece, session.project.kit));
 
 	const strip = $derived(tapeStrip(hung.points, hungPiece(piece)));
 	const steps = $derived(howToHang(piece.back).steps(piece.back));
@@ -45,6 +50,12 @@
 		</p>
 	</details>
 {/if}
+{#if pads !== null}
+	<p class="pads">
+		To hang plumb it wants pads of <span class="measure">{formatLength(pads, styles.lead)}</span> at its
+		lower corners.
+	</p>
+{/if}
 <details>
 	<summary>Step by step</summary>
 	<ol>
@@ -53,6 +64,11 @@
 </details>
 
 <style>
+	.pads {
+		margin-top: 0.4rem;
+		font-size: 0.92rem;
+	}
+
 	details {
 		margin-top: 0.4rem;
 		font-size: 0.92rem;

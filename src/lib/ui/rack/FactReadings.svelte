@@ -27,7 +27,10 @@
 	let chosenWay: FactReading['way'] | null = $state(null);
 	/** The best way there is, until the person chooses. */
 	const way = $derived(chosenWay ?? fact.ways.at(-1)!);
-	let read: number | null = $state(null);
+	/** A wire pulled up by hand scatters: it is pulled three times. */
+	const times = $derived(way === 'pulled' ? 3 : 1);
+	let reads: (number | null)[] = $state([]);
+	const read = $derived(reads.slice(0, times).filter((each) => each != null));
 
 	const measured = $derived(fact.state === 'measured');
 	const readings = $derived(
@@ -47,10 +50,15 @@
 	const written = (mm: number) => formatLength(mm, styles.lead);
 
 	function add() {
-		if (read === null) return;
-		session.run(addReadings(figure, [readNow(session, read, way)]));
+		if (read.length === 0) return;
+		session.run(
+			addReadings(
+				figure,
+				read.map((mm) => readNow(session, mm, way))
+			)
+		);
 		session.seal();
-		read = null;
+		reads = [];
 	}
 
 	function strike({ id, struck }: FactReading) {
@@ -103,26 +111,28 @@
 	{/if}
 	<div class="add">
 		{#key readings.length}
-			<LengthField
-				label={readings.length > 0 ? 'Read it again' : 'Read it'}
-				help={fact.help}
-				value={read}
-				{styles}
-				signed
-				zero
-				onvalue={(mm) => (read = mm)}
-				onempty={() => (read = null)}
-			/>
+			{#each Array.from({ length: times }, (_, index) => index) as index (index)}
+				<LengthField
+					label={READINGS.ask({ first: readings.length === 0, of: times, index })}
+					help={index === 0 ? fact.help : ''}
+					value={reads[index] ?? null}
+					{styles}
+					signed
+					zero
+					onvalue={(mm) => (reads[index] = mm)}
+					onempty={() => (reads[index] = null)}
+				/>
+			{/each}
 		{/key}
 		<!-- The field keeps its focus, so that nothing moves under the pointer. -->
 		<button
 			class="btn btn-primary btn-sm"
 			type="button"
-			disabled={read === null}
+			disabled={read.length === 0}
 			onmousedown={(event) => event.preventDefault()}
 			onclick={add}
 		>
-			Add the reading
+			{READINGS.add({ count: read.length })}
 		</button>
 	</div>
 </div>

@@ -75,6 +75,7 @@
 	}
 
 	.name {
+		padding-bottom: 0.5rem;
 		line-height: 1.15;
 	}
 

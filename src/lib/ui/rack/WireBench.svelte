@@ -11,6 +11,7 @@
 		pullOverWeight,
 		ringHeights,
 		steadyCurve,
+		strandsOf,
 		tensionCurve,
 		wireNeed,
 		type HangSolution,
@@ -32,12 +33,13 @@
 	let { piece, back, wire, styles }: Props = $props();
 
 	const session = $derived(getSession()());
+	const strands = $derived(strandsOf(back));
 	const factor = $derived(session.project.houseRules.wireFactor);
 	const facts = $derived(hungPiece(piece));
 	const units = $derived(styles.lead.unit === 'mm' ? ('kg' as const) : ('lb' as const));
 	const need = $derived(
 		facts.weight !== null && wire.tension
-			? wireNeed(facts.weight, wire.tension.value, factor)
+			? wireNeed(facts.weight / strands, wire.tension.value / strands, factor)
 			: null
 	);
 	const heights = $derived(ringHeights(back, wire.hookSpacing, piece.height));
@@ -55,7 +57,7 @@
 			null
 		)
 	);
-	const cut = $derived(cutLength(wire.length, units === 'lb' ? 'in' : 'mm'));
+	const cut = $derived(cutLength(wire.length, units === 'lb' ? 'in' : 'mm', strands));
 	const length = (mm: number) => formatLength(mm, styles.lead);
 	const ratio = $derived(pullOverWeight(wire.angle.value));
 </script>
@@ -63,7 +65,7 @@
 <dl>
 	<dt>Ring to ring</dt>
 	<dd class="measure">{length(wire.length)}</dd>
-	<dt>Cut, with two ties</dt>
+	<dt>Cut, {strands === 2 ? 'double, ' : ''}with two ties</dt>
 	<dd class="measure big" data-testid="cut">{length(cut)}</dd>
 	<dt>Wire angle</dt>
 	<dd class="measure">{wire.angle.value.toFixed(0)}°</dd>
@@ -76,7 +78,7 @@
 	<p class="class">
 		{#if need.kg}
 			Take wire with a working load of <strong class="measure">{formatMass(need.kg, units)}</strong>
-			or more.
+			or more{strands === 2 ? ': each of its two runs takes half' : ''}.
 		{:else}
 			<strong>No usual wire is strong enough.</strong> Hang it from its rings, or on a cleat.
 		{/if}

@@ -14,6 +14,12 @@ export const READ_BY = {
 
 /** What is said of the readings of a figure; lengths are written already. */
 export const READINGS = {
+	/** The field for one of several readings taken in a row. */
+	ask: ({ first, of, index }: { first: boolean; of: number; index: number }) => {
+		if (of === 1) return first ? 'Read it' : 'Read it again';
+		return `${['First', 'Second', 'Third'][index]} pull`;
+	},
+	add: ({ count }: { count: number }) => (count < 2 ? 'Add the reading' : `Add ${count} readings`),
 	state: {
 		measured: ({ count }: { count: number }) => (count === 1 ? 'one reading' : `${count} readings`),
 		assumed: () => 'assumed: nobody read it',

@@ -26,6 +26,7 @@ export const NEXT_MEASURE = {
 	'hung-on-tape': ({ of }: { of: string }) =>
 		`Read the ${of} while it hangs on the hook of your tape`,
 	first: ({ of }: { of: string }) => `Measure the ${of}`,
+	edges: () => 'Read each side of its hardware from its own edge',
 	balance: () => 'Hang it on one finger, and read how far off its middle it balances',
 	floor: () => 'Read the floor along the wall',
 	'tape-hook': () => 'Measure the hook of your tape, in House rules',

@@ -10,7 +10,7 @@ import {
 } from '../../catalogue/details/index.ts';
 import type { Use } from '../choose/holds.ts';
 import { hookOf, type HookKind } from '../../catalogue/facts/index.ts';
-import { hangerOf } from '../../piece/hangers/index.ts';
+import { hangerOf, strandsOf, type WireBack } from '../../piece/hangers/index.ts';
 import { bumpers } from '../../piece/hangers/checks.ts';
 import type { Piece } from '../../piece/piece.ts';
 import type { Project } from '../../model/project.ts';
@@ -161,8 +161,9 @@ function forTheBack(
 	const hanger = hangerOf(piece.back);
 	const weight = weightToReckon(piece);
 	const wire = hung?.wire;
+	const strands = strandsOf(piece.back as WireBack);
 	const rated = wire
-		? Math.max(wire.tension?.value ?? 0, weight ? weightOf(weight.kg) * wireFactor : 0)
+		? Math.max(wire.tension?.value ?? 0, weight ? weightOf(weight.kg) * wireFactor : 0) / strands
 		: 0;
 	return [
 		...(wire
@@ -170,7 +171,7 @@ function forTheBack(
 					{
 						key: `wire ${piece.id}`,
 						group: 'back' as const,
-						name: BAG.wire({ length: cutLength(wire.length, units) }),
+						name: BAG.wire({ length: cutLength(wire.length, units, strands) }),
 						rated: rated > 0 ? rated : null,
 						each: 1
 					}

@@ -10,6 +10,7 @@ import type { Caution } from '../../base/caution.ts';
 import { addUp, minus, plus, type Derived } from '../../base/derived.ts';
 import { assumedKeys, distance, size } from '../../base/schemas/sizes.ts';
 import { ok } from '../../base/result.ts';
+import { edgesSchema } from './edges.ts';
 import { mergePreviousBack } from './merge-previous-back.ts';
 import type { Hanger, HungPiece } from './types.ts';
 import { belowPiece } from './limits.ts';
@@ -25,6 +26,7 @@ export const drilledSchema = z.object({
 	holeWidth: size.check(z.describe('mm, diameter of the hole')),
 	holeDepth: size.check(z.describe('mm the hole goes into the panel')),
 	upward: z.enum(['level', 'upward']).check(z.describe('how the hole runs into the panel')),
+	edges: edgesSchema,
 	assumed: assumedKeys
 });
 export type DrilledBack = z.infer<typeof drilledSchema>;
@@ -104,6 +106,12 @@ export const drilled: Hanger<DrilledBack> = {
 				plausible: { min: 3, max: 60 }
 			}
 		];
+	},
+	span: {
+		key: 'inFromSide',
+		name: 'hole',
+		from: (nearer) => nearer,
+		edgeBy: (inFromSide) => inFromSide
 	},
 	measure: measured,
 	solve: (back, piece) => {

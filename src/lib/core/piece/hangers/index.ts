@@ -3,6 +3,7 @@
 import * as z from 'zod/mini';
 import type { HookKind } from '../../catalogue/facts/index.ts';
 import { cleat, cleatSchema } from './cleat.ts';
+import { offMiddle } from './edges.ts';
 import { drilled, drilledSchema } from './drilled.ts';
 import type { AnyBack, Dimension, Hanger, HungPiece } from './types.ts';
 import { HANGER_KINDS, type HangerKind } from './kinds.ts';
@@ -28,7 +29,7 @@ export { highSide, tiltAtPoints, tiltOf } from './level.ts';
 export { hangerSize } from './plate-hanger.ts';
 export { RING_POINT_KINDS } from './ring-points.ts';
 export * from './strip.ts';
-export { massBelowRings, type WireBack } from './wire-reading.ts';
+export { massBelowRings, strandsOf, type WireBack } from './wire-reading.ts';
 export * from './wire-workshop.ts';
 
 /** What is measured on a back, by its kind. */
@@ -77,10 +78,16 @@ const HANGERS: {
 	pin: pinned
 };
 
-/** Every way to hang, in the order they are offered. */
-export const hangers: readonly AnyHanger[] = HANGER_KINDS.map(
-	(kind) => HANGERS[kind] as unknown as AnyHanger
+/** The same, each with its points where they lie beside the middle. */
+const FACES: ReadonlyMap<string, AnyHanger> = new Map(
+	HANGER_KINDS.map((kind) => [
+		kind,
+		offMiddle(HANGERS[kind] as unknown as Hanger<Back>) as AnyHanger
+	])
 );
+
+/** Every way to hang, in the order they are offered. */
+export const hangers: readonly AnyHanger[] = HANGER_KINDS.map((kind) => FACES.get(kind)!);
 
 /** The back with a dimension measured; unchanged when it has no such dimension, or when none can be so long. */
 export function measureOn(back: Back, piece: HungPiece, key: string, value: number): Back {
@@ -121,7 +128,7 @@ export function unmeasured(back: Back, piece: HungPiece): Dimension[] {
 
 /** The face for a back's kind. */
 export function hangerOf(back: AnyBack): AnyHanger {
-	const hanger = Object.hasOwn(HANGERS, back.kind) ? HANGERS[back.kind as HangerKind] : undefined;
+	const hanger = FACES.get(back.kind);
 	if (!hanger) throw new RangeError(`no hanger of kind ${back.kind}`);
-	return hanger as unknown as AnyHanger;
+	return hanger;
 }

@@ -4,6 +4,7 @@ import * as z from 'zod/mini';
 import type { Caution } from '../../base/caution.ts';
 import { assumedKeys, distance, position, size } from '../../base/schemas/sizes.ts';
 import { ok } from '../../base/result.ts';
+import { edgesSchema } from './edges.ts';
 import { mergePreviousBack } from './merge-previous-back.ts';
 import { hardware, screws } from './checks.ts';
 import { down } from './dimension.ts';
@@ -28,6 +29,7 @@ export const keyholesSchema = z.object({
 	slotOffset: position.check(z.describe('mm from the centre line to a single slot')),
 	slotLength: size.check(z.describe('mm the piece slides down from the round hole')),
 	headHole: size.check(z.describe('mm, width of the round hole the screw head goes into')),
+	edges: edgesSchema,
 	assumed: assumedKeys
 });
 export type KeyholesBack = z.infer<typeof keyholesSchema>;
@@ -122,6 +124,7 @@ export const keyholes: Hanger<KeyholesBack> = {
 			...shared
 		];
 	},
+	span: { key: 'slotSpan', name: 'slot', when: ({ count }) => count === 2 },
 	measure: measured,
 	solve: (back, piece) => {
 		const refused =

@@ -4,6 +4,7 @@ import { byFormula } from '../../base/derived.ts';
 import { assumedKeys, distance, position } from '../../base/schemas/sizes.ts';
 import { ok } from '../../base/result.ts';
 import { twoPointLoads } from '../statics/two-points.ts';
+import { edgesSchema } from './edges.ts';
 import { mergePreviousBack } from './merge-previous-back.ts';
 import { hardware, screws } from './checks.ts';
 import { down, offCentre } from './dimension.ts';
@@ -24,6 +25,7 @@ export const mirrorPlatesSchema = z.object({
 		z.describe('mm from the centre line to the hole of the bottom plate')
 	),
 	thickness: distance.check(z.describe('mm the plates hold the piece off the wall')),
+	edges: edgesSchema,
 	assumed: assumedKeys
 });
 export type MirrorPlatesBack = z.infer<typeof mirrorPlatesSchema>;
@@ -96,6 +98,13 @@ export const mirrorPlates: Hanger<MirrorPlatesBack> = {
 				plausible: { min: 0, max: 10 }
 			}
 		];
+	},
+	span: {
+		key: 'out',
+		name: 'plate',
+		when: ({ where }) => where === 'sides',
+		from: (nearer) => -nearer,
+		edgeBy: (out) => -out
 	},
 	measure: measured,
 	solve: (back, piece) => {

@@ -70,6 +70,7 @@ export const plateHanger: Hanger<PlateHangerBack> = {
 			height / 2
 		)
 	],
+	holdsOff: STAND_OFFS.onPiece,
 	measure: measured,
 	solve: ({ archDrop }, piece) => {
 		const refused = belowPiece(archDrop, piece, 'archDrop');

@@ -1,6 +1,7 @@
 import * as z from 'zod/mini';
 import { assumedKeys, distance } from '../../base/schemas/sizes.ts';
 import { ok } from '../../base/result.ts';
+import { edgesSchema } from './edges.ts';
 import { mergePreviousBack } from './merge-previous-back.ts';
 import { hardware, bumpers } from './checks.ts';
 import type { Hanger, PiecePoint, WallPoint } from './types.ts';
@@ -19,6 +20,7 @@ export const railSchema = z.object({
 	ringDrop: distance.check(
 		z.describe('mm from the top edge down to where the lower hook bears in the ring')
 	),
+	edges: edgesSchema,
 	assumed: assumedKeys
 });
 export type RailBack = z.infer<typeof railSchema>;
@@ -78,6 +80,8 @@ export const rail: Hanger<RailBack> = {
 			plausible: { min: 0, max: height }
 		}
 	],
+	span: { key: 'ringSpan', name: 'ring', when: ({ count }) => count === 2 },
+	holdsOff: STAND_OFFS.onPiece,
 	measure: measured,
 	solve: (back, piece, rules) => {
 		const refused =

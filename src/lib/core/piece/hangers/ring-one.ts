@@ -74,6 +74,7 @@ export const ringOne: Hanger<RingOneBack> = {
 			width
 		)
 	],
+	holdsOff: STAND_OFFS.onPiece,
 	measure: measured,
 	solve: ({ loopDrop, loopOffset }, piece, rules) => {
 		const refused = belowPiece(loopDrop, piece, 'loopDrop');

@@ -1,6 +1,7 @@
 import * as z from 'zod/mini';
 import { assumedKeys, distance, size } from '../../base/schemas/sizes.ts';
 import { ok } from '../../base/result.ts';
+import { edgesSchema } from './edges.ts';
 import { mergePreviousBack } from './merge-previous-back.ts';
 import { hardware, screws, bumpers } from './checks.ts';
 import { down } from './dimension.ts';
@@ -26,6 +27,7 @@ export const ringsSchema = z.object({
 	ringDrop: distance.check(z.describe('mm from the top edge down to where the left hook bears')),
 	rightDrop: distance.check(z.describe('mm from the top edge down to where the right hook bears')),
 	points: ringPointsSchema,
+	edges: edgesSchema,
 	assumed: assumedKeys
 });
 export type RingsBack = z.infer<typeof ringsSchema>;
@@ -87,6 +89,8 @@ export const rings: Hanger<RingsBack> = {
 		),
 		...screwDimension(points, { x: ringSpan / 2, drop: rightDrop }, piece)
 	],
+	span: { key: 'ringSpan', name: 'ring' },
+	holdsOff: STAND_OFFS.onPiece,
 	measure: (back, key, value) =>
 		key === 'screwLength'
 			? {

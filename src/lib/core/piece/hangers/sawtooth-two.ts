@@ -3,6 +3,7 @@ import { TOOTHED_BAR_MM } from '../../base/figures/hardware.ts';
 import * as z from 'zod/mini';
 import { assumedKeys, distance, size } from '../../base/schemas/sizes.ts';
 import { ok } from '../../base/result.ts';
+import { edgesSchema } from './edges.ts';
 import { mergePreviousBack } from './merge-previous-back.ts';
 import { hardware, bumpers } from './checks.ts';
 import { down } from './dimension.ts';
@@ -21,6 +22,7 @@ export const sawtoothTwoSchema = z.object({
 	rightDrop: distance.check(z.describe('mm from the top edge down to the teeth of the right bar')),
 	tooth: z.int().check(z.minimum(-3), z.maximum(3), z.describe('teeth right of the middle one')),
 	toothPitch: size.check(z.describe('mm from tooth to tooth')),
+	edges: edgesSchema,
 	assumed: assumedKeys
 });
 export type SawtoothTwoBack = z.infer<typeof sawtoothTwoSchema>;
@@ -84,6 +86,8 @@ export const sawtoothTwo: Hanger<SawtoothTwoBack> = {
 			plausible: { min: 2, max: 15 }
 		}
 	],
+	span: { key: 'barSpan', name: 'bar' },
+	holdsOff: BAR_STAND_OFFS.onPiece,
 	measure: measured,
 	solve: (back, piece, rules) => {
 		const refused =

@@ -69,6 +69,7 @@ export const sawtooth: Hanger<SawtoothBack> = {
 			width
 		)
 	],
+	holdsOff: BAR_STAND_OFFS.onPiece,
 	measure: measured,
 	solve: (back, piece, rules) => {
 		const refused = belowPiece(back.barDrop, piece, 'barDrop');

@@ -3,6 +3,7 @@ import * as z from 'zod/mini';
 import { byFormula } from '../../base/derived.ts';
 import { assumedKeys, distance, position } from '../../base/schemas/sizes.ts';
 import { ok } from '../../base/result.ts';
+import { edgesSchema } from './edges.ts';
 import { mergePreviousBack } from './merge-previous-back.ts';
 import { hardware, screws } from './checks.ts';
 import type { Hanger, PiecePoint, WallPoint } from './types.ts';
@@ -21,6 +22,7 @@ export const securitySchema = z.object({
 	rightDrop: distance.check(z.describe('mm, the same for the right clip')),
 	lockUp: distance.check(z.describe('mm from the bottom edge up to the lock’s screw')),
 	lockOffset: position.check(z.describe('mm from the centre line to the lock')),
+	edges: edgesSchema,
 	assumed: assumedKeys
 });
 export type SecurityBack = z.infer<typeof securitySchema>;
@@ -101,6 +103,7 @@ export const security: Hanger<SecurityBack> = {
 			}
 		];
 	},
+	span: { key: 'clipSpan', name: 'clip' },
 	measure: measured,
 	solve: (back, piece) => {
 		const refused =

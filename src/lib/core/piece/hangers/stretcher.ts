@@ -77,6 +77,7 @@ export const stretcher: Hanger<StretcherBack> = {
 			plausible: { min: 5, max: height / 2 }
 		}
 	],
+	holdsOff: STAND_OFFS.onPiece,
 	measure: measured,
 	solve: ({ barDepth, hookSpacing }, piece) => {
 		const refused =

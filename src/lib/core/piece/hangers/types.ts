@@ -5,6 +5,7 @@ import type { HookKind } from '../../catalogue/facts/index.ts';
 import type { Check, PieceKind } from '../kinds/index.ts';
 import type { WayOfReading } from '../../readings/ways.ts';
 import type { Result } from '../../base/result.ts';
+import type { PointName } from '../../../words/en/both-edges.ts';
 
 /** A point on a piece: x right of its centre line as seen from the room, drop down from its top edge; mm. */
 export interface PiecePoint {
@@ -95,6 +96,10 @@ export interface Dimension {
 	signed?: boolean;
 	/** Lies in the depth, or is too small to draw: asked beside the drawing. */
 	aside?: true;
+	/** Drawn above the piece, out of the way of what is on the back. */
+	above?: true;
+	/** How far off it may be where nobody read it, mm: standard deviation; a share of itself unless said. */
+	unreadSd?: number;
 	/** Nothing on the back: the plan chooses it, and it is never unmeasured. */
 	chosen?: true;
 	/** How it is read, where not with a plain tape; the usual way first. */
@@ -108,6 +113,8 @@ export interface Pull {
 	pulledDrop: number;
 	left: PiecePoint;
 	right: PiecePoint;
+	/** Middle of the rings right of the centre line, mm; 0 unless said. */
+	middle?: number;
 }
 
 /** A question about the back with a few fixed answers. */
@@ -182,6 +189,10 @@ export interface Hanger<B> {
 	/** A back for a piece of this size, keeping what was measured on the one it replaces. */
 	start(piece: { width: number; height: number }, before?: Record<string, unknown>): B;
 	dimensions(back: B, piece: HungPiece): Dimension[];
+	/** How far its hardware holds the back off what it hangs on, mm; for one that swings at the bottom. */
+	holdsOff?: number;
+	/** Which dimension lies between its two points, so that each can be read from its own edge instead. */
+	span?: Span<B>;
 	/** The back with one of its dimensions changed. */
 	measure(back: B, key: string, value: number): B;
 	solve(back: B, piece: HungPiece, rules: HangerRules): Result<HangSolution>;
@@ -191,7 +202,7 @@ export interface Hanger<B> {
 	choices(back: B): Choice[];
 	choose(back: B, key: string, answer: string): B;
 	/** The wire as pulled up for its reading, where it was read so. */
-	pull?(back: B): Pull | null;
+	pull?(back: B, piece: HungPiece): Pull | null;
 	/** What to do at the bench for the next reading, where it needs saying. */
 	prompt?(back: B): string | null;
 	/**
@@ -206,6 +217,8 @@ export interface Hanger<B> {
 	others?: readonly OtherWay[];
 	/** Hooks and screws at other places along the piece, where that can hold it level. */
 	meet?: Meeting<B>;
+	/** The back with the distance between its points as both edges give it, where it may lie off the middle. */
+	aboutMiddle?(back: B, piece: HungPiece): B;
 }
 
 /** Another way to hang with what is on the back already. */
@@ -213,6 +226,20 @@ export interface OtherWay {
 	kind: string;
 	/** What to do at the bench first; null for nothing. */
 	change: string | null;
+}
+
+/** How a way to hang keeps the distance between its two points. */
+export interface Span<B> {
+	/** Its dimension, which both edges stand in for. */
+	key: keyof B & string;
+	/** What stands at either end. */
+	name: PointName;
+	/** It has two points side by side, as it is now. */
+	when?: (back: B) => boolean;
+	/** The kept figure by the distance of the nearer point from its edge, mm; what lies between them unless said. */
+	from?: (nearer: number, width: number) => number;
+	/** Distance from either edge by the kept figure, mm. */
+	edgeBy?: (kept: number, width: number) => number;
 }
 
 /** How a hanger meets studs that are not where its hooks usually are. */

@@ -103,7 +103,7 @@ export function measureWire<B extends WireBack>(back: B, key: string, value: num
 }
 
 /** What a wire's back asks: how it was read, whether its rings are level, and what they are. */
-export function wireChoices({ wire, ringLower, points }: WireBack): Choice[] {
+export function wireChoices({ wire, ringLower, points, double }: WireBack): Choice[] {
 	return [
 		readingChoice(wire),
 		{
@@ -116,12 +116,26 @@ export function wireChoices({ wire, ringLower, points }: WireBack): Choice[] {
 			],
 			detail: true
 		},
+		{
+			key: 'strands',
+			label: 'The wire runs',
+			answer: double ? 'double' : 'single',
+			answers: [
+				{ answer: 'single', label: 'once' },
+				{ answer: 'double', label: 'double' }
+			],
+			detail: true
+		},
 		...ringPointChoices(points)
 	];
 }
 
 export function chooseWire<B extends WireBack>(back: B, key: string, answer: string): B {
 	if (key === 'reading') return readAnotherWay(back, answer);
+	if (key === 'strands') {
+		const { double: _, ...single } = back;
+		return answer === 'double' ? { ...back, double: true } : (single as B);
+	}
 	if (key === 'rings') {
 		const others = back.assumed.filter((assumed) => assumed !== 'ringLower');
 		return answer === 'level'

@@ -1,3 +1,4 @@
+import { RING_STAND_OFF_MM } from '../../base/figures/hardware.ts';
 import * as z from 'zod/mini';
 import { mergePreviousBack } from './merge-previous-back.ts';
 import { hardware, screws, bumpers } from './checks.ts';
@@ -24,6 +25,8 @@ export const wireOne: Hanger<WireOneBack> = {
 	start: (piece, before) =>
 		mergePreviousBack(wireOneSchema, { kind: 'wire-one', ...usualWire(piece, before) }, before),
 	dimensions: wireDimensions,
+	span: { key: 'ringSpan', name: 'ring' },
+	holdsOff: RING_STAND_OFF_MM,
 	measure: measureWire,
 	solve: (back, piece, rules) => solveWire(back, 0, piece, rules),
 	draw: (back, { massOffset }) => drawWire(back, 0, massOffset),

@@ -5,6 +5,7 @@ import { ok, type Result } from '../../base/result.ts';
 import { dropUnder, wireAround, type UnevenWire } from '../statics/uneven-rings.ts';
 import { wireLengthFromPull } from '../statics/wire.ts';
 import type { Choice, Pull } from './types.ts';
+import { edgesSchema } from './edges.ts';
 import { ringPointsSchema, usualRingPoints, type RingPoints } from './ring-points.ts';
 
 /** How the wire's length became known. */
@@ -27,6 +28,8 @@ export const wireBackShape = {
 		.check(z.describe('mm by which the right ring is lower than the left; null for level rings')),
 	wire: wireReadingSchema,
 	points: ringPointsSchema,
+	double: z.optional(z.literal(true)).check(z.describe('the wire runs twice from ring to ring')),
+	edges: edgesSchema,
 	assumed: assumedKeys
 };
 
@@ -36,8 +39,12 @@ export interface WireBack {
 	ringLower: number | null;
 	wire: WireReading;
 	points: RingPoints;
+	double?: true | undefined;
 	assumed: string[];
 }
+
+/** How many runs of wire share the pull. */
+export const strandsOf = ({ double }: Pick<WireBack, 'double'>): 1 | 2 => (double ? 2 : 1);
 
 /** Wire length ring to ring, mm. */
 export function wireLength(back: WireBack): Result<number> {
@@ -149,6 +156,7 @@ export function usualWire(
 		ringLower: null,
 		wire: { by: 'pull', pulledDrop: ringDrop - rise, fingerSpacing: 0 },
 		points: usualRingPoints,
+		...(before.double === true && { double: true }),
 		assumed: ['ringSpan', 'ringDrop', 'pulledDrop']
 	};
 }

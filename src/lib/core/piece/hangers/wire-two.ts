@@ -1,3 +1,4 @@
+import { RING_STAND_OFF_MM } from '../../base/figures/hardware.ts';
 import * as z from 'zod/mini';
 import { size } from '../../base/schemas/sizes.ts';
 import { lengthToken } from '../../base/units/message.ts';
@@ -60,6 +61,8 @@ export const wireTwo: Hanger<WireTwoBack> = {
 			chosen: true
 		}
 	],
+	span: { key: 'ringSpan', name: 'ring' },
+	holdsOff: RING_STAND_OFF_MM,
 	measure: measureWire,
 	solve: (back, piece, rules) => solveWire(back, back.hookSpacing, piece, rules),
 	draw: (back, piece) => drawWire(back, back.hookSpacing, middleOf(back, piece)),

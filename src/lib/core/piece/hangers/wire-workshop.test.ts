@@ -1,6 +1,7 @@
 import { expect } from 'chai';
 import { startBack } from '../../model/start.ts';
-import type { WireBack } from './wire-reading.ts';
+import { chooseOn, hangerOf } from './index.ts';
+import { strandsOf, type WireBack } from './wire-reading.ts';
 import {
 	angleForFactor,
 	asKilograms,
@@ -62,6 +63,17 @@ describe('the wire workshop', () => {
 		// Common practice: about 8 in for both ties; 455.6 + 200 to the next 12.7 mm.
 		expect(cutLength(455.6, 'in')).closeTo(660.4, 1e-9);
 		expect(cutLength(400, 'mm')).equal(600);
+	});
+
+	it('is cut to double length where it runs double, with the ties of one', () => {
+		expect(cutLength(500, 'mm', 2)).equal(1200);
+		const back = hangerOf({ kind: 'wire-one', assumed: [] }).start({ width: 600, height: 500 });
+		const double = chooseOn(back, 'strands', 'double');
+		expect([strandsOf(back as WireBack), strandsOf(double as WireBack)]).deep.equal([1, 2]);
+		expect(
+			hangerOf({ kind: 'wire-two', assumed: [] }).start({ width: 600, height: 500 }, double)
+		).include({ double: true });
+		expect(chooseOn(double, 'strands', 'single')).deep.equal(back);
 	});
 
 	it('speaks in the weight that pulls as hard', () => {

@@ -4,10 +4,13 @@ import { hangOnWire } from '../statics/wire.ts';
 import { GRAVITY, toDegrees, toRadians, weightOf } from '../../base/units/constants.ts';
 import { wireLength, type WireBack } from './wire-reading.ts';
 
-/** Length in mm to cut for a wire of so much ring to ring: two ties more, up to the next step of a tape in these units. */
-export function cutLength(ringToRing: number, units: 'in' | 'mm'): number {
+/**
+ * Length in mm to cut for a wire of so much ring to ring: two ties more, up to the next step of a tape in these units;
+ * double length where it runs double.
+ */
+export function cutLength(ringToRing: number, units: 'in' | 'mm', strands: 1 | 2 = 1): number {
 	const step = WIRE_CUT_STEP_MM[units];
-	return Math.ceil((ringToRing + WIRE_TIES_MM) / step - 1e-9) * step;
+	return Math.ceil((ringToRing * strands + WIRE_TIES_MM) / step - 1e-9) * step;
 }
 
 /** Tension over weight at a wire angle in degrees: 1/(2 sin θ). Source: sling tables. */

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { page } from '$app/state';
-	import { hangPiece, stylesOf, type WireBack } from '$lib/core/index.ts';
+	import { hangerOf, hangPiece, hungPiece, stylesOf, type WireBack } from '$lib/core/index.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
 	import AddPiece from '$lib/ui/bench/AddPiece.svelte';
 	import PieceBench from '$lib/ui/bench/PieceBench.svelte';
@@ -26,6 +26,10 @@
 	);
 	const hung = $derived(piece && hangPiece(piece, session.project.houseRules));
 	const wire = $derived(hung?.ok ? hung.value.wire : undefined);
+	/** Its back with the rings as far apart as both edges say. */
+	const wireBack = $derived(
+		piece && (hangerOf(piece.back).aboutMiddle?.(piece.back, hungPiece(piece)) ?? piece.back)
+	);
 
 	let chosen = $state<Part>('back');
 	const part = $derived(chosen === 'wire' && !wire ? 'back' : chosen);
@@ -75,7 +79,7 @@
 			{:else if part === 'look'}
 				<CheckBench {piece} />
 			{:else if part === 'wire' && wire}
-				<WireBench {piece} back={piece.back as WireBack} {wire} {styles} />
+				<WireBench {piece} back={wireBack as WireBack} {wire} {styles} />
 			{:else}
 				<FramingBench {piece} {styles} />
 			{/if}
