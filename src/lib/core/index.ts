@@ -334,7 +334,7 @@ export {
 	spotFor
 } from './day/care/care-of.ts';
 export { applyEvent } from './day/hangday/apply-event.ts';
-export { inLineWith } from './plan/in-line.ts';
+export { seenAgainst } from './plan/in-line.ts';
 export { highHook, holeAsRead, topReading } from './day/hangday/as-read.ts';
 export {
 	bumperInstruction,

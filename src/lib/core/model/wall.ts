@@ -73,7 +73,10 @@ export const wallSchema = z.extend(surveyedWallSchema, {
 		up: upDatumSchema,
 		chain: z
 			._default(z.boolean(), false)
-			.check(z.describe('each piece is measured from the mark before it'))
+			.check(z.describe('each piece is measured from the mark before it')),
+		hung: z
+			._default(z.boolean(), false)
+			.check(z.describe('piece by piece: each is measured from what hangs beside it'))
 	})
 });
 export type Wall = z.infer<typeof wallSchema>;

@@ -1,6 +1,8 @@
 import { centreY, top, type Rect } from '../base/geometry/rect.ts';
+import { groupsOf } from '../layout/groups.ts';
 import { neighbourGaps } from '../layout/gaps.ts';
 import type { PlannedPiece } from '../model/planned.ts';
+import type { Wall } from '../model/wall.ts';
 
 /** Edges further apart than this are not meant to be in line, mm. A choice, no source. */
 const MEANT_IN_LINE_MM = 20;
@@ -47,4 +49,20 @@ export function inLineWith(
 		.toSorted((a, b) => Math.abs(a.higher) - Math.abs(b.higher));
 	const [best] = lines;
 	return best && Math.abs(best.higher) <= MEANT_IN_LINE_MM ? best : null;
+}
+
+/**
+ * What a height is seen against: a neighbour in line that hangs; the plan, where others of its group are still to hang by
+ * it; null for nothing, where it hangs alone or the others will be measured from it.
+ */
+export function seenAgainst(
+	pieceId: string,
+	rect: Rect,
+	pieces: readonly PlannedPiece[],
+	wall: Pick<Wall, 'width' | 'tape'>
+): InLine | 'the-plan' | null {
+	const beside = inLineWith(pieceId, rect, pieces, wall);
+	if (beside || wall.tape.hung) return beside;
+	const group = groupsOf(pieces).find((all) => all.some((each) => each.pieceId === pieceId));
+	return group?.some((each) => each.pieceId !== pieceId && !each.hanging) ? 'the-plan' : null;
 }

@@ -61,7 +61,7 @@ function wallOf(hung: readonly Hung[]): Project {
 	return {
 		...project,
 		pieces,
-		walls: [{ ...wall, levels, arrangements, tape: { ...tape, chain: false } }]
+		walls: [{ ...wall, levels, arrangements, tape: { ...tape, chain: false, hung: false } }]
 	};
 }
 

@@ -1,11 +1,15 @@
 import { centreX, right, type Rect } from '../base/geometry/rect.ts';
 import { neighbourGaps } from '../layout/gaps.ts';
 import type { Mark } from '../marking/marks/compute-marks.ts';
+import { AS_HUNG_READING_MM, LEVEL_CARRIED_MM_PER_M } from '../base/figures/readings.ts';
+import { hungAnchors } from '../marking/marks/from-hung.ts';
 import { hookAdds } from '../marking/marks/datum.ts';
 import { markSpread } from '../marking/marks/mark-spread.ts';
 import { stylesOf } from '../marking/marks/styles.ts';
 import { rulesOn, type Project, type Wall } from '../model/index.ts';
 import { groupMiddle } from '../model/placed.ts';
+import { memoised } from '../base/memo.ts';
+import type { DayEvent } from '../model/day.ts';
 import type { PlannedPiece } from '../model/planned.ts';
 import type { Placement } from '../model/wall.ts';
 import type { Piece } from '../piece/piece.ts';
@@ -19,6 +23,8 @@ export interface Landing {
 	pieceId: string;
 	rect: Rect;
 	top: Spread;
+	/** Of its top above what its marks are measured from: what a tape that stands there again tells. */
+	above: Spread;
 	middle: Spread;
 	bottom: Spread;
 	/** Of what its height was given by. */
@@ -31,6 +37,8 @@ export interface Landing {
 
 interface Planned {
 	pieces: readonly PlannedPiece[];
+	/** All pieces of the wall, by whose groups one is measured from another. */
+	grouped: readonly PlannedPiece[];
 	marks: readonly Mark[];
 	placements: readonly Placement[];
 	/** Pieces by their ids. */
@@ -41,7 +49,7 @@ interface Planned {
 export function landings(
 	project: Project,
 	wall: Wall,
-	{ pieces, marks, placements, rack }: Planned
+	{ pieces, grouped, marks, placements, rack }: Planned
 ): Landing[] {
 	const rules = rulesOn(project.houseRules, wall.units);
 	const at = {
@@ -59,32 +67,84 @@ export function landings(
 	const marksOf = new Map<string, Mark[]>();
 	for (const mark of marks) marksOf.set(mark.pieceId, [...(marksOf.get(mark.pieceId) ?? []), mark]);
 	const byId = new Map(pieces.map((piece) => [piece.pieceId, piece]));
+	const anchors = wall.tape.hung ? hungAnchors(grouped) : null;
+	const told = heightsTold(project.day, wall.id);
+	const known = new Map<string, Landing>();
 	let before: Spread | null = null;
-	return [...marksOf].flatMap(([pieceId, own]): Landing[] => {
+	return inOrder([...marksOf], byId, anchors !== null).flatMap(([pieceId, own]): Landing[] => {
 		const planned = byId.get(pieceId);
 		const placement = placed.get(pieceId);
 		const piece = rack.get(pieceId);
 		if (!planned || !placement || !piece) return [];
-		const marked = markSpread(own, at);
-		const datum = before ?? acrossDatumSpread(own[0]!.across, wall, project.readings);
-		if (wall.tape.chain) before = together(datum, marked.last);
+		const anchor = anchors?.get(pieceId);
+		const beside = anchor && known.get(anchor.pieceId);
+		const marked = markSpread(own, anchor ? { ...at, hooked: BY_HAND } : at);
+		const datum = beside
+			? beside[anchor.across.edge]
+			: (before ?? acrossDatumSpread(own[0]!.across, wall, project.readings));
+		if (wall.tape.chain && !anchor) before = together(datum, marked.last);
 		const itself = pieceSpread(piece, standingFix(placement), rules, project.readings);
 		if (!itself) return [];
 		const from = placement.height.from === 'house' ? counted : 0;
-		const top = together(upDatumSpread(wall, own[0]!.point.x, from), marked.up, itself.top);
+		const level = beside
+			? together(beside[anchor.up.edge], carried(pieceId, planned.rect, beside.rect))
+			: upDatumSpread(wall, own[0]!.point.x, from);
+		const above = together(marked.up, itself.top);
+		const top = told.has(pieceId) ? together(level, readAsHung(pieceId)) : together(level, above);
 		const side = together(datum, marked.across, itself.side);
 		const middle = together(top, times(itself.height, -0.5));
 		const bottom = together(top, times(itself.height, -1));
-		return [
-			{
-				...{ pieceId, rect: planned.rect, top, middle, bottom, side },
-				height: { top, centre: middle, bottom }[planned.from],
-				left: together(side, times(itself.width, -0.5)),
-				right: together(side, times(itself.width, 0.5))
-			}
-		];
+		const landing = {
+			...{ pieceId, rect: planned.rect, top, above, middle, bottom, side },
+			height: { top, centre: middle, bottom }[planned.from],
+			left: together(side, times(itself.width, -0.5)),
+			right: together(side, times(itself.width, 0.5))
+		};
+		known.set(pieceId, landing);
+		return [landing];
 	});
 }
+
+/** Pieces whose height was read once they hung. */
+const heightsTold = memoised(
+	(day: readonly DayEvent[], wallId: string): ReadonlySet<string> =>
+		new Set(
+			day.flatMap((event) =>
+				event.what === 'came-out' && event.wallId === wallId ? [event.pieceId] : []
+			)
+		)
+);
+
+/** A height that was read is known by that reading. */
+const readAsHung = (pieceId: string): Spread => [
+	{ cause: `as-hung/${pieceId}`, what: 'as-hung', effect: AS_HUNG_READING_MM }
+];
+
+/** A tape laid by hand against the edge of a frame. */
+const BY_HAND = { up: false, across: false };
+
+/** What hangs first, so that what is measured from it is known after it. */
+const inOrder = (
+	all: [string, Mark[]][],
+	pieces: ReadonlyMap<string, PlannedPiece>,
+	fromHung: boolean
+): [string, Mark[]][] => {
+	const since = ([id]: [string, Mark[]]): number => {
+		const hanging = pieces.get(id)?.hanging;
+		return hanging ? Date.parse(hanging.since) : Infinity;
+	};
+	return fromHung
+		? all.toSorted((a, b) => (since(a) < since(b) ? -1 : Number(since(a) > since(b))))
+		: all;
+};
+
+/** A level is carried over from one piece to the other. */
+const carried = (pieceId: string, a: Rect, b: Rect): Spread => [
+	{
+		...{ cause: `level/${pieceId}`, what: 'level' },
+		effect: (LEVEL_CARRIED_MM_PER_M * Math.abs(centreX(a) - centreX(b))) / 1000
+	}
+];
 
 /** How far the gap between two pieces side by side may be off, mm. */
 export const gapSpread = (a: Landing, b: Landing): Spread =>

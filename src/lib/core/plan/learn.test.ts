@@ -46,7 +46,12 @@ function row(): Project {
 				...wall,
 				arrangements: [{ ...wall.arrangements[0]!, placements }],
 				levels: { line: 1200, readings: [{ id: 'l', x: 2000, down: 1200, up: null }] },
-				tape: { across: { from: 'left-corner' }, up: { from: 'level-line' }, chain: false }
+				tape: {
+					across: { from: 'left-corner' },
+					up: { from: 'level-line' },
+					chain: false,
+					hung: false
+				}
 			}
 		]
 	};
@@ -107,9 +112,9 @@ describe('what a height that came out teaches', () => {
 		const project = row();
 		const [first] = project.pieces;
 		const [landing] = landingsOn(project, planOf(project));
-		const drop = landing!.top.find(({ cause }) => cause.endsWith('pulledDrop'))!;
-		const hook = landing!.top.find(({ cause }) => cause === factKey(sitsFact(KIND)))!;
-		const others = landing!.top.filter((share) => share !== drop && share !== hook);
+		const drop = landing!.above.find(({ cause }) => cause.endsWith('pulledDrop'))!;
+		const hook = landing!.above.find(({ cause }) => cause === factKey(sitsFact(KIND)))!;
+		const others = landing!.above.filter((share) => share !== drop && share !== hook);
 		const rest = Math.hypot(deviation(others), figures.AS_HUNG_READING_MM);
 		const [byDrop, byHook] = byGrid([Math.abs(drop.effect), Math.abs(hook.effect)], rest, 3);
 		const after = firstCameOut(project, 3);
@@ -170,9 +175,9 @@ describe('what a height that came out teaches', () => {
 				return drawn.get(cause)!;
 			};
 			const landings = landingsOn(project, planOf(project));
-			const lands = (index: number) =>
-				landings[index]!.top.reduce((sum, { cause, effect }) => sum + effect * z(cause), 0);
-			const read = lands(0) + figures.AS_HUNG_READING_MM * draw();
+			const lands = (index: number, what: 'top' | 'above' = 'top') =>
+				landings[index]![what].reduce((sum, { cause, effect }) => sum + effect * z(cause), 0);
+			const read = lands(0, 'above') + figures.AS_HUNG_READING_MM * draw();
 			const after = firstCameOut(project, read);
 			const sits = after.kit[KIND]!.sits!;
 			const now = landingsOn(after, planOf(after));

@@ -27,9 +27,6 @@ export interface ReadAsHung {
 	higher: number;
 }
 
-/** What many pieces share: it does not go away by hanging more of them. */
-const SHARED = ['line', 'tape-hook', 'fall-of-floor', 'fall-of-ceiling', 'wall-height'];
-
 /** What explains less of a reading than this is not told of it. A choice, no source. */
 const EXPLAINS = 0.01;
 
@@ -46,19 +43,18 @@ export function learnFrom(project: Project, read: ReadAsHung): Project {
 	const marks = marksOfPiece(project, plan.value, planned);
 	const landing = landingOfPiece(project, plan.value, planned, marks);
 	if (!landing) return project;
-	const off = landing.top;
+	// Read by the same tape that made the mark, its hook tells nothing.
+	const off = landing.above.filter(({ what }) => what !== 'tape-hook');
 	const told = (share: Share, sd: number, stands: number): FactReading => {
 		const rest = off.filter(({ cause }) => cause !== share.cause);
-		const many = rest.filter(({ what }) => SHARED.includes(what));
-		const own = rest.filter(({ what }) => !SHARED.includes(what));
 		const each = sd / Math.abs(share.effect);
 		return {
 			...{ id: read.id, at: read.at, by: read.by, simulated: read.simulated, struck: false },
 			value: stands + (read.higher * sd) / share.effect,
 			way: 'as-hung',
 			spread: {
-				own: each * Math.hypot(deviation(own), AS_HUNG_READING_MM),
-				shared: each * deviation(many)
+				own: each * Math.hypot(deviation(rest), AS_HUNG_READING_MM),
+				shared: 0
 			}
 		};
 	};

@@ -87,7 +87,7 @@ export const removeFeature = (wallId: string, { id, name }: Feature): Command =>
 
 export const hookTape = (
 	wallId: string,
-	tape: { across?: AcrossDatum; up?: UpDatum; chain?: boolean }
+	tape: { across?: AcrossDatum; up?: UpDatum; chain?: boolean; hung?: boolean }
 ): Command => ({
 	name: ACTS.hookTheTapeElsewhere(),
 	recipe: (draft) => {

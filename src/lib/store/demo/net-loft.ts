@@ -96,6 +96,7 @@ export const NET_LOFT: Wall = wall({
 	tape: {
 		across: { from: 'feature', id: 'loft-door', edge: 'left' },
 		up: { from: 'floor-here' },
-		chain: false
+		chain: false,
+		hung: false
 	}
 });

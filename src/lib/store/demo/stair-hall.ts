@@ -168,6 +168,7 @@ export const STAIR_HALL: Wall = wall({
 	tape: {
 		across: { from: 'feature', id: 'street-door', edge: 'right' },
 		up: { from: 'floor-here' },
-		chain: false
+		chain: false,
+		hung: false
 	}
 });

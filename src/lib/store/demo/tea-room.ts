@@ -179,5 +179,5 @@ export const TEA_ROOM: Wall = wall({
 			at('R', inch(34), centre(inch(45)))
 		])
 	],
-	tape: { across: { from: 'nearest' }, up: { from: 'floor-here' }, chain: false }
+	tape: { across: { from: 'nearest' }, up: { from: 'floor-here' }, chain: false, hung: false }
 });

@@ -3,9 +3,9 @@
 		heightInstruction,
 		formatMessage,
 		heightWasRead,
-		inLineWith,
 		learnedFrom,
 		oddReading,
+		seenAgainst,
 		topReading,
 		type Piece,
 		type PlannedPiece
@@ -42,7 +42,7 @@
 		const rect = { ...planned.rect, y: planned.rect.y + higher };
 		return heightInstruction(higher, {
 			...{ points: hooks.length, tolerance: day.rules.tolerance, hooks },
-			inLine: inLineWith(piece.id, rect, day.plan.pieces, day.wall)
+			against: seenAgainst(piece.id, rect, day.plan.pieces, day.wall)
 		});
 	});
 	const learned = $derived(taught === null ? [] : learnedFrom(day.project, taught));

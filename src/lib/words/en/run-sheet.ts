@@ -5,6 +5,8 @@ type Told = [title: string, says: string[]];
 
 /** Steps of the day, in their order. */
 export const RUN_SHEET = {
+	holdWhatHangs: () =>
+		'Hammering shakes the wall: lift down what hangs beside it, or have it held.',
 	room: (): Told => [
 		'Clear the room',
 		[

@@ -150,7 +150,8 @@ const BOUNDARIES: { readonly [Name in keyof Books]: () => void } = {
 	SEEN_ALONE_MM: () => expect([seenFrom(true), seenFrom(false)]).deep.equal([2, 10]),
 	TAPPED_MM: () => {
 		const by = (mm: number) => actFor(['picture-hook-1', 'nail'], mm);
-		expect([by(3), by(-3), by(3.01), actFor(['screw'], 1)]).deep.equal([
+		// 1/8 in.
+		expect([by(3.175), by(-3.175), by(3.18), actFor(['screw'], 1)]).deep.equal([
 			...['tap', 'tap', 'anew', 'anew']
 		]);
 	},
@@ -158,7 +159,7 @@ const BOUNDARIES: { readonly [Name in keyof Books]: () => void } = {
 		expect([pays(0.5, 'moment', 0), pays(0.51, 'moment', 0)]).deep.equal([false, true]),
 	NEW_HOLE_MM: () => {
 		// Nail 0.8 and pencil 0.5 mm leave 0.75 mm on the whole: √(2/π)·√(0.8² + 0.5²).
-		const least = 2 + Math.sqrt(2 / Math.PI) * Math.hypot(0.8, 0.5);
+		const least = 2.5 + Math.sqrt(2 / Math.PI) * Math.hypot(0.8, 0.5);
 		expect([pays(least - 0.01, 'anew'), pays(least + 0.01, 'anew')]).deep.equal([false, true]);
 	},
 	GLASS_ASKED_KG: () =>

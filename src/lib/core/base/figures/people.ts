@@ -22,8 +22,8 @@ export const LEVEL_WITHIN_MM = 1;
 export const SEEN_OFF_MM = 2;
 /** A piece with no neighbour is seen to hang too high or too low from here, mm. From memory. */
 export const SEEN_ALONE_MM = 10;
-/** How far a driven nail is tapped, or its hook bent, without a new hole, mm. From memory. */
-export const TAPPED_MM = 3;
+/** How far a driven nail is tapped, or its hook bent, without a new hole, mm: 1/8 in. From memory. */
+export const TAPPED_MM = 3.175;
 /** What has to be gained, mm, for an act to be worth its while: one that costs a moment; a new hole, or new strips. A choice, no source. */
 export const CHEAP_ACT_MM = 0.5;
-export const NEW_HOLE_MM = 2;
+export const NEW_HOLE_MM = 2.5;

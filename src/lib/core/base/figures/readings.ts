@@ -22,6 +22,8 @@ export const AS_HUNG_READING_MM = 1;
 export const CORNER_READING_MM = 1;
 /** Standard deviation of the floor, or of a drawn line, at one place, mm. From memory. */
 export const LINE_MM = 1;
+/** A level carried over from one piece to its neighbour, mm a metre: standard deviation. From memory. */
+export const LEVEL_CARRIED_MM_PER_M = 0.7;
 /** Fall of a floor that nobody read, mm a metre: standard deviation. From memory. */
 export const UNREAD_FALL_MM_PER_M = 2;
 /** What a tape’s own hook adds or takes away, mm: standard deviation until somebody measured theirs. From memory. */

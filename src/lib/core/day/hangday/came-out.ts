@@ -103,7 +103,7 @@ export function levelDone(
  * What to do about a top edge that stands higher or lower than reckoned, mm. It is left where an eye does not see it, or
  * where putting it right gains less than it costs.
  *
- * @param higher mm. `inLine` is the neighbour it is seen against; null for none, and where it is not said the plan itself.
+ * @param higher mm. `against` what it is seen, the plan unless said; null for nothing.
  */
 export function heightInstruction(
 	higher: number,
@@ -111,20 +111,21 @@ export function heightInstruction(
 		points,
 		tolerance,
 		hooks = [],
-		inLine
+		against = 'the-plan'
 	}: {
 		points: number;
 		tolerance: number;
 		hooks?: readonly HookKind[];
-		inLine?: Pick<InLine, 'letter' | 'higher'> | null;
+		against?: Pick<InLine, 'letter' | 'higher'> | 'the-plan' | null;
 	}
 ): HeightTold {
 	const or = CAME_OUT.keptHeight();
+	const inLine = against === 'the-plan' ? null : against;
 	const off = inLine ? inLine.higher : higher;
 	const told = (fine: boolean, says: string): HeightTold => ({ fine, says, or, off });
 	if (Math.abs(higher) <= tolerance && !inLine) return told(true, CAME_OUT.inPlace());
 	const act = actFor(hooks, off);
-	if (!pays(off, act, inLine === undefined ? tolerance : seenFrom(inLine !== null)))
+	if (!pays(off, act, against === 'the-plan' ? tolerance : seenFrom(inLine !== null)))
 		return told(
 			true,
 			inLine

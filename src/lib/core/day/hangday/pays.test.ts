@@ -32,7 +32,7 @@ describe('what is seen of a height', () => {
 
 describe('an instruction', () => {
 	const of = { points: 2, tolerance: 1.5, hooks: ['screw' as const, 'screw' as const] };
-	const beside = (higher: number) => ({ ...of, inLine: { letter: 'A', higher } });
+	const beside = (higher: number) => ({ ...of, against: { letter: 'A', higher } });
 
 	it('of height goes by the line with what hangs beside it', () => {
 		// All of a row 4 mm high: nobody sees it.
@@ -46,9 +46,9 @@ describe('an instruction', () => {
 	});
 
 	it('is not given to one that hangs alone until anybody would see it', () => {
-		expect(heightInstruction(6, { ...of, inLine: null })).include({ fine: true });
-		expect(heightInstruction(6, { ...of, inLine: null }).says).contain('leave it');
-		expect(heightInstruction(12, { ...of, inLine: null })).include({ fine: false });
+		expect(heightInstruction(6, { ...of, against: null })).include({ fine: true });
+		expect(heightInstruction(6, { ...of, against: null }).says).contain('leave it');
+		expect(heightInstruction(12, { ...of, against: null })).include({ fine: false });
 	});
 
 	it('of a new hole waits until it gains more than a tap must', () => {

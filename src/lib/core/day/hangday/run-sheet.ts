@@ -1,5 +1,6 @@
 import type { Project } from '../../model/project.ts';
 import { planWallFast } from '../../plan/plan-wall-fast.ts';
+import { hangOrder } from './hang-order.ts';
 import { provedBy } from './prove.ts';
 import { dayState, type DayState, type StepMark } from './state.ts';
 import { getReady } from './steps/get-ready.ts';
@@ -30,7 +31,10 @@ const WHOLE = 1;
 /** Everything to do on the day, in the order it is done, with what became of it. */
 export function runSheet(facts: Omit<DayFacts, 'began'>, state: DayState): SheetStep[] {
 	const { tolerance } = facts.project.houseRules;
-	const made = MAKERS.flatMap((maker) => maker({ ...facts, began: state.began }));
+	const made = pieceByPiece(
+		MAKERS.flatMap((maker) => maker({ ...facts, began: state.began })),
+		facts
+	);
 	const steps = state.moves.reduce<readonly Step[]>(
 		(list, { step, before }) => reordered(list, step, before),
 		made
@@ -57,6 +61,17 @@ export function runSheet(facts: Omit<DayFacts, 'began'>, state: DayState): Sheet
 		off: off.has(step.id),
 		waitsFor: step.needs.flatMap((need) => (met(need) ? [] : [titles.get(need.step)!]))
 	}));
+}
+
+/** Each piece marked, set and hung before the next, where it is measured from what hangs. */
+function pieceByPiece(steps: readonly Step[], { wall, plan }: Pick<DayFacts, 'wall' | 'plan'>) {
+	if (!wall.tape.hung) return steps;
+	const order = hangOrder(plan.pieces);
+	const place = ({ phase, pieceId }: Step): number => {
+		if (phase === 'mark' || phase === 'set' || phase === 'lift') return order.indexOf(pieceId!);
+		return phase === 'after' ? order.length : -1;
+	};
+	return steps.toSorted((a, b) => place(a) - place(b));
 }
 
 function isOff({ id, asks }: Step, { steps, proofs }: DayState): boolean {

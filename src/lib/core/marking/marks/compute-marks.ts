@@ -4,13 +4,14 @@ import { hookOf, type Hook, type HookKind } from '../../catalogue/facts/index.ts
 import type { Point } from '../../base/geometry/line.ts';
 import { memoised } from '../../base/memo.ts';
 import type { HouseRules } from '../../model/house-rules.ts';
-import type { Wall } from '../../model/wall.ts';
+import type { UpDatum, Wall } from '../../model/wall.ts';
 import type { PlannedHook, PlannedPiece } from '../../model/planned.ts';
 import type { CentreLine } from '../../model/placed.ts';
 import { roundToTick, type LengthStyle } from '../../base/units/index.ts';
 import { datumHeight, hookAdds, hookedAcross, hookedUp } from './datum.ts';
 import { markedPoint, pointAt, type MarkedAt } from './marked-point.ts';
 import { groupEdges } from './group-edge.ts';
+import { hungAnchors } from './from-hung.ts';
 import { stylesOf } from './styles.ts';
 import { HOOKED_AT, TAPE_SUM } from '../../../words/en/marks.ts';
 
@@ -115,30 +116,36 @@ export function computeMarks({
 	);
 	const adds = hookAdds(across.datum, houseRules.tapeHook);
 	const edges = across.datum.from === 'nearest' ? groupEdges(grouped, wall) : null;
+	const anchors = wall.tape.hung ? hungAnchors(grouped) : null;
 	let before = null as { mark: Mark; adds: number } | null;
 	return walked.flatMap((piece) => {
 		const [first] = piece.hooks;
 		if (!first) return [];
-		const level = datumHeight(wall, up, markedPoint(first).x);
-		const here =
-			up.datum.from === 'floor-here' ? 'floor' : up.datum.from === 'ceiling' ? 'ceiling' : null;
-		const start: Start = before
-			? atMark(before)
-			: atEdge(edges?.get(piece.pieceId) ?? across, adds);
+		const anchor = anchors?.get(piece.pieceId);
+		const level = anchor?.up.at ?? datumHeight(wall, up, markedPoint(first).x);
+		const here = anchor ? null : surface(up.datum.from);
+		const start: Start = anchor
+			? atEdge(anchor.across, 0)
+			: before
+				? atMark(before)
+				: atEdge(edges?.get(piece.pieceId) ?? across, adds);
 		const marks = marksOf(
 			piece,
 			...start,
-			up.label,
+			anchor?.up.label ?? up.label,
 			level,
 			here,
 			lead,
 			houseRules.tolerance,
-			hookAdds(up.datum, houseRules.tapeHook)
+			anchor ? 0 : hookAdds(up.datum, houseRules.tapeHook)
 		);
 		if (wall.tape.chain) before = { mark: marks.at(-1)!, adds: start[4] };
 		return wanted.has(piece) ? marks : [];
 	});
 }
+
+const surface = (from: UpDatum['from']): 'floor' | 'ceiling' | null =>
+	from === 'floor-here' ? 'floor' : from === 'ceiling' ? 'ceiling' : null;
 
 const atEdge = ({ at, label }: { at: number; label: string }, adds: number): Start => [
 	...([at, at, label, 0, adds] as const)

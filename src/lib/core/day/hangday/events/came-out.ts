@@ -1,6 +1,7 @@
 import type { DayEventOf } from '../../../model/day.ts';
 import { learnedFrom, learnFrom } from '../../../plan/learn.ts';
 import { heightMatter, ofPiece, type EventFace } from './types.ts';
+import { follow } from './follow.ts';
 import { onHanging, raised } from './on-project.ts';
 import { EVENTS } from '../../../../words/en/events.ts';
 
@@ -12,8 +13,9 @@ export const cameOut: EventFace<'came-out'> = {
 	name: 'take it as it came out',
 	applyToProject(project, event) {
 		const { higher, simulated } = event;
-		const moved = onHanging(project, event, raised(higher));
-		if (moved === project) return project;
+		const hung = onHanging(project, event, raised(higher));
+		if (hung === project) return project;
+		const moved = follow(hung, event, { dx: 0, dy: higher });
 		const { pieces, kit, readings } = learnFrom(project, {
 			...event,
 			simulated: simulated === true

@@ -1,13 +1,15 @@
 import { heightMatter, ofPiece, type EventFace } from './types.ts';
+import { follow } from './follow.ts';
 import { onHanging, raised, unread } from './on-project.ts';
 import { EVENTS, HISTORY } from '../../../../words/en/events.ts';
 
 export const corrected: EventFace<'corrected'> = {
 	what: 'corrected',
 	name: 'set a hook anew',
-	applyToProject: (project, event) =>
-		onHanging(project, event, (hanging) => {
-			const up = event.hooks.reduce((sum, each) => sum + each.up, 0) / hanging.points.length;
+	applyToProject(project, event) {
+		let up = 0;
+		const moved = onHanging(project, event, (hanging) => {
+			up = event.hooks.reduce((sum, each) => sum + each.up, 0) / hanging.points.length;
 			return {
 				...raised(up)(unread(hanging)),
 				points: hanging.points.map((point, index) => {
@@ -20,7 +22,9 @@ export const corrected: EventFace<'corrected'> = {
 					return { ...point, bearing: moved(point.bearing), hole: moved(point.hole) };
 				})
 			};
-		}),
+		});
+		return follow(moved, event, { dx: 0, dy: up });
+	},
 	conflictKey: heightMatter,
 	...ofPiece,
 	historyEntry: (_, letter) => HISTORY.corrected({ letter }),

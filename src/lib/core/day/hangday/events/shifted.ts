@@ -1,5 +1,6 @@
 import { chooseOn } from '../../../piece/hangers/index.ts';
 import { ofPiece, type EventFace } from './types.ts';
+import { follow } from './follow.ts';
 import { onHanging, unread, withPiece } from './on-project.ts';
 import { EVENTS, HISTORY } from '../../../../words/en/events.ts';
 
@@ -8,11 +9,13 @@ export const shifted: EventFace<'shifted'> = {
 	name: 'level a piece',
 	applyToProject(project, event) {
 		const { pieceId, right, answer } = event;
-		const moved = onHanging(project, event, (hanging) => ({
+		const hung = onHanging(project, event, (hanging) => ({
 			...unread(hanging),
 			rect: { ...hanging.rect, x: hanging.rect.x + right }
 		}));
-		if (moved === project || !answer) return moved;
+		if (hung === project) return project;
+		const moved = follow(hung, event, { dx: right, dy: 0 });
+		if (!answer) return moved;
 		return withPiece(moved, pieceId, (piece) => ({
 			...piece,
 			back: chooseOn(piece.back, answer.key, answer.answer)

@@ -49,7 +49,9 @@ function lift(piece: Piece, planned: PlannedPiece, kg: number | null, facts: Day
 		.flatMap(({ hooks }) => hooks.map(setStepId));
 	const needs: Need[] = [
 		...own.map((step) => ({ step, strict: true })),
-		...(fragile(piece) ? others.map((step) => ({ step, strict: false })) : [])
+		...(fragile(piece) && !facts.wall.tape.hung
+			? others.map((step) => ({ step, strict: false }))
+			: [])
 	];
 	const { steps, tips = [] } = howToHang(piece.back);
 	return {

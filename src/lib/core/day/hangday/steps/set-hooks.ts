@@ -2,14 +2,16 @@ import { fixingOf } from '../../../catalogue/details/index.ts';
 import { hookOf } from '../../../catalogue/facts/index.ts';
 import { STANDING_CAUTIONS } from '../../../fixing/cautions/index.ts';
 import { useOfHook } from '../frozen.ts';
+import { RUN_SHEET } from '../../../../words/en/run-sheet.ts';
 import { stopsOf, toHang, type StepMaker } from './types.ts';
 import { markStepId, setStepId } from './step-id.ts';
 
 /** Every hook, before any piece goes up: hammering shakes the wall. */
 export const setHooks: StepMaker = (facts) => {
-	const { plan, fixes } = facts;
+	const { wall, plan, fixes } = facts;
 	return toHang(facts).flatMap((planned) => {
 		const fix = fixes.find(({ pieceId }) => pieceId === planned.pieceId);
+		const besideHung = wall.tape.hung && plan.pieces.some(({ hanging }) => hanging);
 		return planned.hooks.flatMap((hook, index) => {
 			const mark = plan.marks.find(({ id }) => id === hook.id);
 			if (!mark) return [];
@@ -20,7 +22,11 @@ export const setHooks: StepMaker = (facts) => {
 					phase: 'set' as const,
 					title: `${planned.letter} · ${hook.name}: ${name.toLowerCase()}`,
 					pieceId: planned.pieceId,
-					says: [...(onceHeld ? [onceHeld] : []), ...fixingOf(hook.kind).steps],
+					says: [
+						...(besideHung ? [RUN_SHEET.holdWhatHangs()] : []),
+						...(onceHeld ? [onceHeld] : []),
+						...fixingOf(hook.kind).steps
+					],
 					cautions: [
 						...stopsOf(facts, planned),
 						...plan.placementCautions

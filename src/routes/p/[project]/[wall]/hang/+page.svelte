@@ -6,10 +6,11 @@
 	import { onMount } from 'svelte';
 	import { isAnotherDay, PHASES, type Phase } from '$lib/core/index.ts';
 	import { now as clock } from '$lib/store/clock.ts';
-	import { setHanger } from '$lib/store/commands/index.ts';
+	import { hookTape, setHanger } from '$lib/store/commands/index.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
 	import { Day } from '$lib/ui/hang/day.svelte.ts';
 	import NotChecked from '$lib/ui/fix/NotChecked.svelte';
+	import Segments from '$lib/ui/Segments.svelte';
 	import StepRow from '$lib/ui/hang/StepRow.svelte';
 	import { getBones } from '$lib/ui/survey/bones.svelte.ts';
 	import { getView } from '$lib/ui/view.svelte.ts';
@@ -25,6 +26,11 @@
 	const done = $derived(sheet.filter(({ mark, off }) => mark && !off).length);
 	const of = (phase: Phase) => sheet.filter(({ step }) => step.phase === phase);
 	const left = (phase: Phase) => of(phase).filter(({ mark, off }) => !mark || off).length;
+
+	const GOES: { value: 'marks' | 'hung'; label: string }[] = [
+		{ value: 'marks', label: 'all marks first' },
+		{ value: 'hung', label: 'piece by piece' }
+	];
 
 	let packing = $state(false);
 	/** Phases that were opened or closed; of the others the present one is open. */
@@ -74,6 +80,20 @@
 			</button>
 		{/if}
 	</div>
+	<div class="order">
+		<Segments
+			named
+			label="How you go"
+			options={GOES}
+			value={day.wall.tape.hung ? 'hung' : 'marks'}
+			onchoose={(value) => session.run(hookTape(wallId, { hung: value === 'hung' }))}
+		/>
+		<p class="small-note">
+			{day.wall.tape.hung
+				? 'Mark, set and hang one, then measure the next from it. Gaps and lines come out better, with fewer holes made anew. Mind what hangs while you hammer.'
+				: 'Every hook is in before anything goes up, so nothing shakes.'}
+		</p>
+	</div>
 	<details class="phase" ontoggle={(event) => (packing = event.currentTarget.open)}>
 		<summary><h3>To a phone, and back</h3></summary>
 		{#if packing}
@@ -111,6 +131,10 @@
 {/if}
 
 <style>
+	.order {
+		margin-bottom: 0.6rem;
+	}
+
 	.begin {
 		display: grid;
 		gap: 0.35rem;
