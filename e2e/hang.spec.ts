@@ -248,10 +248,9 @@ test('a piece that came out too high or off the wall gets one instruction, and i
 
 	await page.getByRole('radio', { name: 'its height' }).check();
 	await press(page, /simulated laser/);
-	// Nothing hangs beside it yet: so little is not seen, and new holes would gain too little.
-	await expect(page.getByText(/^\d+\/\d+" too high: leave it/)).toBeVisible();
+	await expect(page.getByText(/^It hangs \d+\/\d+" too high: lower both hooks/)).toBeVisible();
 	await accessible(page, 'a height that came out');
-	await press(page, 'Keep the reading');
+	await press(page, 'Keep it so');
 	await page.getByRole('radio', { name: 'a corner' }).check();
 	await page.getByRole('radio', { name: 'lower right' }).check();
 	await press(page, '1/8');
@@ -368,4 +367,34 @@ test('in a project of one’s own no reading is taken that nobody read', async (
 	const record = page.getByTestId('record');
 	await record.getByRole('heading').click();
 	await expect(record).toContainText('The level was not read.');
+});
+
+test('piece by piece, the next is marked from what hangs, and the wall is held still for it', async ({
+	page
+}) => {
+	await openDemo(page);
+	await station(page, 'Hang').click();
+	await page.getByRole('radio', { name: 'piece by piece' }).check();
+	await page.getByRole('link', { name: 'Begin at the wall' }).click();
+	await page.setViewportSize({ width: 390, height: 844 });
+	const heading = page.getByRole('heading', { level: 2 });
+	const on = async (now: string): Promise<void> => {
+		if (/^Hang /.test(now)) return press(page, 'It hangs');
+		if (/^Level /.test(now)) return press(page, /next$/);
+		if (/: /.test(now)) return press(page, 'It is in, next');
+		await press(page, /^Skip/);
+		await press(page, 'Not needed here');
+	};
+	const hung = page.getByText(/(right|left) of piece C, (right|left) edge/);
+	for (let steps = 0; steps < 30; steps++) {
+		const now = await heading.innerText();
+		if ((await hung.count()) > 0) break;
+		await on(now);
+		await expect(heading).not.toHaveText(now);
+	}
+	await expect(hung).toBeVisible();
+	await expect(page.getByText(/(up|down) from the (top|bottom) of piece C/)).toBeVisible();
+	await accessible(page, 'a mark from what hangs');
+	await press(page, 'Marked, next');
+	await expect(page.getByText(/^Hammering shakes the wall/)).toBeVisible();
 });

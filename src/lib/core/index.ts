@@ -320,6 +320,7 @@ export {
 	type HangRecord,
 	hangsBy,
 	hangsOn,
+	lateOn,
 	overdue,
 	recordsOf
 } from './day/book/records.ts';

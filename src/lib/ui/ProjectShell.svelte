@@ -35,6 +35,14 @@
 	let { session, view, children }: Props = $props();
 
 	const today = now().toISOString();
+	/** How many pieces here are overdue for a look. */
+	let late = $state(0);
+	$effect(() => {
+		const project = session.committed;
+		if (project.hangings.length === 0) late = 0;
+		else
+			void import('./book/late.ts').then(({ lateOn }) => (late = lateOn(project, wallId, today)));
+	});
 	const watch = new BonesWatch();
 	setBones(() => watch);
 	const wallId = $derived(page.params.wall!);
@@ -42,7 +50,7 @@
 	const plan = $derived(session.plan(wallId));
 	const styles = $derived(stylesOf(session.rulesOn(wallId)));
 	/** What a drag changes is told at its stations once it ends. */
-	const notes = $derived(stationNotesOn(session.committed, wallId, today));
+	const notes = $derived(stationNotesOn(session.committed, wallId, late));
 	const wall = $derived(session.project.walls.find(({ id }) => id === wallId));
 	const piece = $derived(session.project.pieces.find(({ id }) => id === view.selected));
 	const planned = $derived(plan?.pieces.find(({ pieceId }) => pieceId === view.selected));

@@ -1,8 +1,5 @@
 <script lang="ts">
-	import { ChevronDown, ChevronUp } from '@lucide/svelte';
 	import type { Mark, PlannedPiece, Project, Styles, WallPlan } from '$lib/core/index.ts';
-	import Measure from './Measure.svelte';
-	import { markTypeLabel } from './puts.ts';
 
 	interface Props {
 		/** As the commands made them: how sure a mark is waits for the end of a drag. */
@@ -20,70 +17,22 @@
 
 	let { project, plan, planned, marks, hook, styles, onhook, hint }: Props = $props();
 
-	let why = $state(false);
 	const current = $derived(planned?.hooks[hook] ?? planned?.hooks[0]);
 	const mark = $derived(marks.find(({ id }) => id === current?.id));
-	const others = $derived(planned?.hooks.length ?? 0);
 </script>
 
 <section class="readout" aria-label="Readout">
 	{#if plan && planned && mark}
-		{#if why}
-			{#await import('./SumLine.svelte') then { default: SumLine }}
-				<div class="why">
-					<div>
-						<h3>Height of the {markTypeLabel(mark)}</h3>
-						<SumLine figure={mark.up.exact} printed={mark.up.printed} {styles} open />
-					</div>
-					<div>
-						<h3>Along the wall</h3>
-						<SumLine figure={mark.across.exact} printed={mark.across.printed} {styles} open />
-					</div>
-					<div class="how-sure">
-						{#await import('./HowSure.svelte') then { default: HowSure }}
-							<HowSure {project} {plan} pieceId={planned.pieceId} {styles} open />
-						{/await}
-					</div>
-				</div>
-			{/await}
-		{/if}
-		<div class="line" aria-live="polite">
-			<h2>
-				{planned.letter} ·
-				{#if others > 1}
-					<button type="button" class="other-hook" onclick={() => onhook((hook + 1) % others)}>
-						{mark.name}
-					</button>
-				{:else}
-					{mark.name}
-				{/if}
-			</h2>
-			<p>
-				<span class="from">{markTypeLabel(mark)}, {mark.up.way} {mark.up.datum}</span>
-				<Measure mm={mark.up.exact.value} printed={mark.up.printed} {styles} size="large" />
-			</p>
-			<p>
-				<span class="from">{mark.across.way} {mark.across.datum}</span>
-				<Measure mm={mark.across.exact.value} printed={mark.across.printed} {styles} size="large" />
-			</p>
-			{#if mark.cord}
-				<p>
-					<span class="from">cord from the rail’s top</span>
-					<Measure mm={mark.cord.value} {styles} size="large" />
-				</p>
-			{/if}
-			<p class="sure">
-				{#await import('./HowSure.svelte') then { default: HowSure }}
-					<HowSure {project} {plan} pieceId={planned.pieceId} {styles} />
-				{/await}
-			</p>
-			<button type="button" class="open" aria-expanded={why} onclick={() => (why = !why)}>
-				Why {#if why}<ChevronDown size={18} aria-hidden="true" />{:else}<ChevronUp
-						size={18}
-						aria-hidden="true"
-					/>{/if}
-			</button>
-		</div>
+		{#await import('./MarkReadout.svelte') then { default: MarkReadout }}
+			<MarkReadout
+				{project}
+				{plan}
+				{planned}
+				{mark}
+				{styles}
+				onnext={() => onhook((hook + 1) % planned.hooks.length)}
+			/>
+		{/await}
 	{:else if planned?.trouble}
 		<div class="line">
 			<h2>{planned.letter} · no mark yet</h2>
@@ -113,8 +62,6 @@
 	}
 
 	.line p {
-		display: flex;
-		flex-direction: column;
 		line-height: 1.1;
 	}
 
@@ -123,61 +70,11 @@
 		white-space: nowrap;
 	}
 
-	.from {
-		color: var(--umber-soft);
-		font-size: 0.88rem;
-	}
-
-	.how-sure {
-		grid-column: span 2;
-	}
-
-	@media (max-width: 40rem) {
-		.how-sure {
-			grid-column: auto;
-		}
-	}
-
-	.sure {
-		margin-left: auto;
-	}
-
 	.said {
 		font-size: 1.05rem;
 	}
 
-	.other-hook {
-		border-bottom: 2px dotted var(--umber-soft);
-		cursor: pointer;
-	}
-
-	.open {
-		display: flex;
-		align-items: center;
-		gap: 0.2rem;
-		padding: 0.4rem 0.7rem;
-		border: 1.5px solid var(--umber-soft);
-		border-radius: 1rem;
-		cursor: pointer;
-	}
-
 	.readout :global(:focus-visible) {
 		outline-color: var(--steel-tape);
-	}
-
-	.why {
-		position: absolute;
-		z-index: 10;
-		right: 0;
-		bottom: 100%;
-		left: 0;
-		display: grid;
-		grid-template-columns: repeat(auto-fit, minmax(min(15rem, 100%), 1fr));
-		gap: 0.6rem 1.5rem;
-		max-height: 65vh;
-		overflow-y: auto;
-		padding: 0.8rem 1.25rem;
-		background: var(--umber-deep);
-		border-bottom: 1px solid #ffffff25;
 	}
 </style>

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
-	import { type HangerKind, hangerOf, hangers, howToHang, hungPiece } from '$lib/core/index.ts';
+	import { type HangerKind, hangerOf, hangers, hungPiece } from '$lib/core/index.ts';
 	import BackDrawing from '$lib/ui/back/BackDrawing.svelte';
 	import LengthField from '$lib/ui/field/LengthField.svelte';
 	import MassField from '$lib/ui/field/MassField.svelte';
@@ -48,8 +48,7 @@
 			label="How it hangs"
 			options={offered.map(({ kind, name }) => ({
 				value: kind,
-				label: name,
-				title: howToHang({ kind }).suits
+				label: name
 			}))}
 			value={one.piece.back.kind}
 			onchoose={(kind: HangerKind) => one.hangBy(kind)}

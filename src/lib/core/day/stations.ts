@@ -1,5 +1,4 @@
 import { STATIONS } from '../../words/en/stations.ts';
-import { overdue, recordsOf } from './book/records.ts';
 import type { Project } from '../model/project.ts';
 import { substrateOf } from '../wall/substrates/index.ts';
 import { surveyFaults } from '../wall/survey/cautions.ts';
@@ -33,11 +32,9 @@ function hangNote({ pieces }: WallPlan): StationNote {
 		: lacks(STATIONS.toHang(pieces.length - hung));
 }
 
-function bookNote(project: Project, { wallId }: WallPlan, now: string): StationNote {
-	const hangings = project.hangings.filter((each) => each.wallId === wallId && each.until === null);
-	const late = overdue(recordsOf({ ...project, hangings }), now).length;
+function bookNote({ hangings }: Project, { wallId }: WallPlan, late: number): StationNote {
 	if (late > 0) return lacks(STATIONS.toLookAt(late));
-	const here = hangings.length;
+	const here = hangings.filter((each) => each.wallId === wallId && each.until === null).length;
 	return here === 0 ? lacks(STATIONS.empty()) : ready(STATIONS.pieces(here));
 }
 
@@ -48,14 +45,18 @@ function surveyNote(project: Project, plan: WallPlan): StationNote {
 	return substrateOf(wall.made).unsettled ? lacks(STATIONS.madeOf()) : ready();
 }
 
-/** What each station of a wall still lacks at a moment; null where there is no such wall. */
-export function stationNotesOn(project: Project, wallId: string, now: string): StationNotes | null {
+/**
+ * What each station of a wall still lacks; null where there is no such wall.
+ *
+ * @param late how many of its pieces are overdue for a look.
+ */
+export function stationNotesOn(project: Project, wallId: string, late = 0): StationNotes | null {
 	const plan = planWallFast(project, wallId);
-	return plan.ok ? stationNotes(project, plan.value, now) : null;
+	return plan.ok ? stationNotes(project, plan.value, late) : null;
 }
 
 /** The same for a wall whose plan is known. */
-export function stationNotes(project: Project, plan: WallPlan, now: string): StationNotes {
+export function stationNotes(project: Project, plan: WallPlan, late = 0): StationNotes {
 	const toMeasure = project.pieces.filter((piece) => unmeasuredOn(piece).length > 0).length;
 	const troubled = plan.pieces.filter(({ trouble }) => trouble !== null).length;
 	const placed = new Set(
@@ -90,6 +91,6 @@ export function stationNotes(project: Project, plan: WallPlan, now: string): Sta
 				? lacks(STATIONS.noneYet())
 				: ready(STATIONS.marks(plan.marks.length)),
 		hang: hangNote(plan),
-		book: bookNote(project, plan, now)
+		book: bookNote(project, plan, late)
 	};
 }

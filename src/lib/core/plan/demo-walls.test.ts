@@ -188,13 +188,11 @@ describe('rulesOn', () => {
 
 describe('stationNotes on the other walls', () => {
 	it('count marks of their own wall, and what is loose anywhere', () => {
-		const notes = stationNotes(DEMO, planned('net-loft'), '2026-05-02T09:00:00.000Z');
+		const notes = stationNotes(DEMO, planned('net-loft'));
 		// 3 + 3 + 2 + 2 + 2 + 2.
 		expect(notes.mark).deep.equal({ ready: true, text: '14 marks' });
 		expect(notes.arrange.text).equal('4 to place');
-		expect(stationNotes(DEMO, planned('tea-room'), '2026-05-02T09:00:00.000Z').mark.text).equal(
-			'13 marks'
-		);
+		expect(stationNotes(DEMO, planned('tea-room')).mark.text).equal('13 marks');
 	});
 
 	it('ask for a weight where none is known, and are content with an estimate', () => {
@@ -202,7 +200,7 @@ describe('stationNotes on the other walls', () => {
 			for (const piece of project.pieces) if (piece.letter === 'Y') piece.weight = null;
 		};
 		const lacking = planned('net-loft', bare);
-		expect(stationNotes(DEMO, lacking, '2026-05-02T09:00:00.000Z').fix.text).equal('1 to weigh');
+		expect(stationNotes(DEMO, lacking).fix.text).equal('1 to weigh');
 		const estimated = planned('net-loft', (project) => {
 			bare(project);
 			for (const piece of project.pieces)
@@ -217,7 +215,7 @@ describe('stationNotes on the other walls', () => {
 						hardware: 0.1
 					};
 		});
-		expect(stationNotes(DEMO, estimated, '2026-05-02T09:00:00.000Z').fix.text).equal('6 to settle');
+		expect(stationNotes(DEMO, estimated).fix.text).equal('6 to settle');
 		expect(hooksOf(estimated, 'Y')[0]!.load!.down.value).greaterThan(5);
 	});
 });

@@ -131,19 +131,15 @@ describe('planWall', () => {
 
 describe('stationNotes', () => {
 	it('says what each station lacks', () => {
-		const notes = stationNotes(DEMO, planned(DEMO), '2026-05-02T09:00:00.000Z');
+		const notes = stationNotes(DEMO, planned(DEMO));
 		expect(notes.rack).deep.equal({ ready: false, text: '1 to measure' });
 		expect(notes.arrange.text).equal('4 to place');
 		expect(notes.mark).deep.equal({ ready: true, text: '10 marks' });
 		const project = onePicture();
 		project.pieces[0]!.weight = null;
-		expect(stationNotes(project, planned(project), '2026-05-02T09:00:00.000Z').fix.text).equal(
-			'1 to weigh'
-		);
+		expect(stationNotes(project, planned(project)).fix.text).equal('1 to weigh');
 		project.pieces = [];
-		expect(stationNotes(project, planned(project), '2026-05-02T09:00:00.000Z').rack.text).equal(
-			'no pieces'
-		);
+		expect(stationNotes(project, planned(project)).rack.text).equal('no pieces');
 	});
 });
 

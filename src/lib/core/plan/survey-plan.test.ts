@@ -85,7 +85,7 @@ describe('what the survey does to the plan', () => {
 			change(project.walls[0]!);
 			const plan = planWallFast(project, 'stair-hall');
 			if (!plan.ok) throw new Error(plan.error.message);
-			return stationNotes(project, plan.value, '2026-05-02T09:00:00.000Z').survey;
+			return stationNotes(project, plan.value).survey;
 		};
 		expect(note(() => undefined)).deep.equal({ ready: true, text: 'ready' });
 		expect(note((wall) => (wall.made.of = 'unknown')).text).equal('made of what?');

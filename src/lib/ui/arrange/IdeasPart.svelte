@@ -23,7 +23,6 @@
 	import LengthField from '../field/LengthField.svelte';
 	import { getBones } from '../survey/bones.svelte.ts';
 	import { getView } from '../view.svelte.ts';
-	import WorkFailed from '../WorkFailed.svelte';
 	import { Ideas } from './ideas.svelte.ts';
 	import RegionPart from './RegionPart.svelte';
 
@@ -235,7 +234,9 @@
 		{/if}
 	</div>
 	{#if ideas.failed}
-		<WorkFailed cause={ideas.failed} onretry={() => ideas.retry()} />
+		{#await import('../WorkFailed.svelte') then { default: WorkFailed }}
+			<WorkFailed cause={ideas.failed} onretry={() => ideas.retry()} />
+		{/await}
 	{:else if ideas.trouble}
 		<p class="trouble" role="alert">
 			{formatMessage(failureNaming(ideas.trouble, letterOf), styles.lead)}

@@ -10,7 +10,6 @@
 	import { setReserved, unreserve } from '$lib/store/commands/index.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
 	import { getView, type View } from '../view.svelte.ts';
-	import RectFields from './RectFields.svelte';
 
 	let { wall, styles }: { wall: Wall; styles: Styles } = $props();
 
@@ -72,7 +71,10 @@
 		)} from the left, {formatLength(box.y, styles.lead)} up
 	</p>
 	{#if 'width' in view.region}
-		<RectFields rect={view.region} {styles} onrect={(rect) => (view.region = rect)} />
+		{@const region = view.region}
+		{#await import('./RectFields.svelte') then { default: RectFields }}
+			<RectFields rect={region} {styles} onrect={(rect) => (view.region = rect)} />
+		{/await}
 	{/if}
 {/if}
 {#each reserved as space, index (space.id)}
@@ -83,12 +85,14 @@
 				styles.lead
 			)} × {formatLength(space.height, styles.lead)}
 		</summary>
-		<RectFields
-			rect={space}
-			{styles}
-			onrect={(rect) => session.run(setReserved(wall.id, space.id, rect))}
-			onseal={() => session.seal()}
-		/>
+		{#await import('./RectFields.svelte') then { default: RectFields }}
+			<RectFields
+				rect={space}
+				{styles}
+				onrect={(rect) => session.run(setReserved(wall.id, space.id, rect))}
+				onseal={() => session.seal()}
+			/>
+		{/await}
 		<button
 			class="btn btn-ghost btn-xs"
 			type="button"

@@ -25,7 +25,6 @@
 	import { Mover } from './mover.svelte.ts';
 	import { wallBox } from './outline.ts';
 	import { spacingLabels } from './spacing-labels.ts';
-	import Spacings from './Spacings.svelte';
 	import Tape from './Tape.svelte';
 	import WallGround from './WallGround.svelte';
 
@@ -236,7 +235,11 @@
 					<RegionTape {wall} {frame} {styles} />
 				{/await}
 			{/if}
-			<Spacings labels={spacings} fields={!session.isPreviewing} />
+			{#if spacings.length > 0}
+				{#await import('./Spacings.svelte') then { default: Spacings }}
+					<Spacings labels={spacings} fields={!session.isPreviewing} />
+				{/await}
+			{/if}
 			<Tape
 				axis="up"
 				{frame}

@@ -9,7 +9,7 @@ import { planWallFast } from '../../plan/plan-wall-fast.ts';
 import { stationNotes } from '../stations.ts';
 import { holesAt, holesOf, toFill } from './holes.ts';
 import { sinceTrouble } from './hung-before.ts';
-import { byHook, hangsBy, hangsOn, monthsAfter, overdue, recordsOf } from './records.ts';
+import { byHook, hangsBy, hangsOn, lateOn, monthsAfter, overdue, recordsOf } from './records.ts';
 import { hungAt, timelineOf } from './timeline.ts';
 
 const WALL = DEMO.walls[0]!;
@@ -159,7 +159,7 @@ describe('the Book at its station', () => {
 	const noteAt = (project: Project, moment: string) => {
 		const planned = planWallFast(project, WALL.id);
 		if (!planned.ok) throw new Error(planned.error.message);
-		return stationNotes(project, planned.value, moment).book;
+		return stationNotes(project, planned.value, lateOn(project, planned.value.wallId, moment)).book;
 	};
 
 	it('counts what hangs, and says when something is to be looked at', () => {

@@ -109,3 +109,9 @@ export const hangsOn = ({ on }: Pick<HangRecord, 'on'>): string =>
 /** How it hangs, by the name of its way; as its back is now where that was not kept. */
 export const hangsBy = ({ hanging, piece }: Pick<HangRecord, 'hanging' | 'piece'>): string =>
 	(hangers.find(({ kind }) => kind === hanging.way) ?? hangerOf(piece.back)).name;
+
+/** How many pieces that hang on a wall are overdue for a look, or have a job open. */
+export function lateOn(project: Project, wallId: string, now: string): number {
+	const hangings = project.hangings.filter((each) => each.wallId === wallId && each.until === null);
+	return overdue(recordsOf({ ...project, hangings }), now).length;
+}
