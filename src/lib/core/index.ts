@@ -297,7 +297,7 @@ export {
 export { hangPiece } from './plan/hang.ts';
 export { bestMeasure, type NextMeasure } from './plan/best-measure.ts';
 export { sideNeighbours, type Landing } from './plan/landing.ts';
-export { howSure, type HowSure } from './plan/how-sure.ts';
+export { howSure, type HowSure, knownOfBacks } from './plan/how-sure.ts';
 export { landingOfPiece, landingsOn } from './plan/landings-on.ts';
 export { learnedFrom } from './plan/learn.ts';
 export { lookAgain } from './plan/look-again.ts';

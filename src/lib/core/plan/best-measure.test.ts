@@ -6,7 +6,7 @@ import { startBack } from '../model/start.ts';
 import { within } from '../readings/spread.ts';
 import type { Project } from '../model/project.ts';
 import { bestMeasure } from './best-measure.ts';
-import { howSure } from './how-sure.ts';
+import { howSure, knownOfBacks } from './how-sure.ts';
 import { sideNeighbours } from './landing.ts';
 import { landingsOn } from './landings-on.ts';
 import { planWallFast } from './plan-wall-fast.ts';
@@ -92,6 +92,18 @@ describe('how sure marks are', () => {
 		const guessed = of(['pulledDrop', 'hookSpacing']);
 		expect(guessed).deep.include({ assumed: ['pulled drop'], chosen: ['between hooks'] });
 		expect(guessed.up).above(2 * of([]).up);
+	});
+
+	it('is told of each back in words, and of none that was read', () => {
+		const pieces = DEMO.pieces.map((piece) =>
+			piece.letter === 'B' ? { ...piece, back: { ...piece.back, assumed: ['ringSpan'] } } : piece
+		);
+		const project = { ...DEMO, pieces };
+		const known = knownOfBacks(project, planOf(project));
+		expect(known.get(pieceOf('B').id)).equal(
+			'Not measured: ring span. Chosen by the plan: between hooks'
+		);
+		expect(known.has(pieceOf('D').id)).equal(pieceOf('D').back.assumed.length > 0);
 	});
 
 	it('of a gap is less than of both places: what neighbours share cancels', () => {

@@ -1,3 +1,4 @@
+import { READINGS } from '../../words/en/readings.ts';
 import { within } from '../readings/spread.ts';
 import { pieceFacts } from '../piece/piece-facts.ts';
 import type { Project } from '../model/project.ts';
@@ -34,3 +35,12 @@ export function howSure(project: Project, plan: WallPlan): Map<string, HowSure> 
 		})
 	);
 }
+
+/** What of each back nobody read, or the plan chose, in words, by the ids of the pieces; none for one that was all read. */
+export const knownOfBacks = (project: Project, plan: WallPlan): Map<string, string> =>
+	new Map(
+		[...howSure(project, plan)].flatMap(([id, sure]): [string, string][] => {
+			const said = READINGS.known(sure);
+			return said ? [[id, said]] : [];
+		})
+	);

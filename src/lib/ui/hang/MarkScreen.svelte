@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { formatLength, hookOf, howSure, secondMeasures, type Mark } from '$lib/core/index.ts';
 	import { markTypeLabel } from '../puts.ts';
+	import { READINGS } from '$lib/words/en/readings.ts';
 	import { withinSaid } from '../within.ts';
 	import BigMeasure from './BigMeasure.svelte';
 	import Foot from './Foot.svelte';
@@ -65,7 +66,7 @@
 	<p class="sure">
 		Right to within <span class="measure">{withinSaid(sure.up, styles)}</span> up,
 		<span class="measure">{withinSaid(sure.across, styles)}</span> across.
-		{#if sure.assumed.length > 0}<strong>Not measured:</strong> {sure.assumed.join(', ')}.{/if}
+		{#if READINGS.known(sure)}<strong>{READINGS.known(sure)}.</strong>{/if}
 	</p>
 {/if}
 <p class="prove">

@@ -1,5 +1,6 @@
 import {
 	hookOf,
+	knownOfBacks,
 	piecesById,
 	stoppedBy,
 	stylesOf,
@@ -48,10 +49,12 @@ export class Printer {
 	/** Of the pieces wanted, as they are planned; a drag under way changes none. */
 	readonly templates: Template[] = $derived.by(() => {
 		const { session, wallId, fixes, wanted } = this.#of();
-		const planned = session.keptPlan(wallId)?.pieces ?? [];
+		const plan = session.keptPlan(wallId);
+		const planned = plan?.pieces ?? [];
 		const rack = piecesById(session.committed.pieces);
 		const uses = usesByMark(planned, fixes);
 		const stopped = stoppedBy(planned, fixes);
+		const known = plan && knownOfBacks(session.committed, plan);
 		const { lead } = stylesOf(session.rulesOn(wallId));
 		return planned
 			.filter(({ letter }) => wanted(letter))
@@ -63,7 +66,8 @@ export class Printer {
 						[hookOf(kind).name, drivenSaid({ hook: kind }, uses.get(id), lead)]
 							.filter(Boolean)
 							.join(', '),
-					stopped.has(each.pieceId)
+					stopped.has(each.pieceId),
+					known?.get(each.pieceId)
 				)
 			);
 	});

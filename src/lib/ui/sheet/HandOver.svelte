@@ -19,10 +19,12 @@
 		/** What must be mended before it is handed over. */
 		stops: readonly Gathered[];
 		place: readonly PlaceFact[];
+		/** What of each back was not read, by its piece. */
+		known: ReadonlyMap<string, string>;
 		styles: Styles;
 	}
 
-	let { rows, stops, place, styles }: Props = $props();
+	let { rows, stops, place, known, styles }: Props = $props();
 
 	const today = new Date();
 	const used = ({ fix }: HungRow) => {
@@ -42,7 +44,11 @@
 		{#each rows as row (row.piece.id)}
 			{@const { months, look } = inspectionOf(row.planned.hooks, row.planned.hung, place)}
 			<tr>
-				<th scope="row"><b>{row.piece.letter}</b> {row.piece.name}</th>
+				<th scope="row">
+					<b>{row.piece.letter}</b>
+					{row.piece.name}
+					{#if known.get(row.piece.id)}<div class="known">{known.get(row.piece.id)}</div>{/if}
+				</th>
 				<td>{row.weight || 'not weighed'}</td>
 				<td>{row.on}</td>
 				<td>{used(row)}</td>
@@ -62,6 +68,10 @@
 <Signatures lines={['Handed over by', 'Date', 'Taken over by']} />
 
 <style>
+	.known {
+		font-weight: 400;
+	}
+
 	table {
 		font-size: 0.82rem;
 	}

@@ -25,6 +25,12 @@ export const READINGS = {
 		assumed: () => 'assumed: nobody read it',
 		chosen: () => 'chosen by the plan'
 	},
+	/** What of a back nobody read, and what the plan chose; empty where all was read. */
+	known: ({ assumed, chosen }: { assumed: readonly string[]; chosen: readonly string[] }) =>
+		[
+			...(assumed.length > 0 ? [`Not measured: ${assumed.join(', ')}`] : []),
+			...(chosen.length > 0 ? [`Chosen by the plan: ${chosen.join(', ')}`] : [])
+		].join('. '),
 	conflict: ({ one, other, apart }: { one: string; other: string; apart: string }) =>
 		`${one} and ${other} are ${apart} apart: more than reading explains. Read it once more, or strike out the wrong one. Until then the latest counts.`
 };

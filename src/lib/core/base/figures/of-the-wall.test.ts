@@ -156,8 +156,8 @@ describe('the figure', () => {
 		it(`${name} decides where it says`, decides);
 
 	it('of a sagging tape and of a slip in the survey decide where they say', () => {
-		// Three readings of 0.8 mm, and half a millimetre a metre.
-		expect(readAgainWithin(4000)).closeTo(2.4 + 2, 1e-9);
+		// 4 m into corners: 3·√2·1.0 mm of two readings, and 2 mm of sag.
+		expect(readAgainWithin(4000)).closeTo(3 * Math.SQRT2 + 2, 1e-9);
 		const outside = (y: number) =>
 			surveyFaults({ ...wall, features: [thing('window', { y })] }).some(
 				({ code }) => code === 'feature-outside'

@@ -37,18 +37,20 @@ export function dayProofs(wall: Wall, pieces: readonly PlannedPiece[]): DayProof
 		label: string,
 		how: string,
 		value: number,
-		source: string
+		source: string,
+		sd?: number
 	): DayProof => ({
 		...{ id: stepId({ of: 'prove', measure }), label, how },
 		expected: byFormula(value, source, [{ label: 'reading the tape', plusMinus: TAPE_READING_MM }]),
-		tolerance: readAgainWithin(value)
+		tolerance: readAgainWithin(value, sd)
 	});
 	const floor = (measure: Measure, side: 'left' | 'right', x: number) =>
 		proof(
 			measure,
 			...PROOFS.floor({ side, at: x, line: wall.levels.line }),
 			wall.levels.line - floorAt(wall, x),
-			'the level line less the floor there, as surveyed'
+			'the level line less the floor there, as surveyed',
+			TAPE_READING_MM
 		);
 	return [
 		proof('width', ...PROOFS.width(), wall.width, 'the width as surveyed'),

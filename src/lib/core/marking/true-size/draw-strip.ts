@@ -24,11 +24,13 @@ export interface StripPart {
 	overlap: number;
 	/** Its piece must not be hung as it is planned. */
 	stop: boolean;
+	/** What of its back was not read; empty for nothing to tell. */
+	known: string;
 }
 
 /** A part of a tape strip at true size: level line, marks, middle, and what its ends meet; mm from its lower left corner. */
 export function drawStripPart(
-	{ strip, part, index, of, overlap, stop }: StripPart,
+	{ strip, part, index, of, overlap, stop, known }: StripPart,
 	{ lead }: Styles
 ): Drawn[] {
 	const wide = part.to - part.from;
@@ -40,7 +42,7 @@ export function drawStripPart(
 		{ ...line('outline', [0, 0], [wide, 0], [wide, HIGH], [0, HIGH]), closed: true },
 		line('level', [0, LEVEL], [wide, LEVEL]),
 		words(
-			`${name}: line ${formatLength(strip.below, lead)} below the top${stop ? `. ${STOP}` : ''}`,
+			`${name}: line ${formatLength(strip.below, lead)} below the top${known ? `. ${known}` : ''}${stop ? `. ${STOP}` : ''}`,
 			0,
 			HIGH + SIZE * 1.7,
 			SIZE

@@ -74,7 +74,7 @@ function centreLines(template: Template): Drawn[] {
 
 /** The letter, which way is up, and what the paper is of: in its lower half, clear of most hooks. */
 function captions(template: Template, styles: Styles): Drawn[] {
-	const { letter, name, outline, width, height, points, stop } = template;
+	const { letter, name, outline, width, height, points, stop, known = '' } = template;
 	const middle = height * 0.36;
 	const across = chord(outline, { width, height }, middle) ?? { from: 0, to: width };
 	const wide = (across.to - across.from) * 0.86;
@@ -85,6 +85,7 @@ function captions(template: Template, styles: Styles): Drawn[] {
 		name,
 		`${bothUnits(width, styles)} × ${bothUnits(height, styles)}`,
 		'this way up, as seen from the room',
+		...(known ? [known] : []),
 		...(points.length === 0 ? ['no hook is planned for it'] : []),
 		...(points.some(({ hole }) => hole && !onPiece(hole, template))
 			? ['a cross lies off the piece: leave paper there']

@@ -63,6 +63,15 @@ describe('strips on pages', () => {
 		expect(lines).lengthOf(2);
 	});
 
+	it('say what of the back was not measured', () => {
+		const known = new Map([[strips[1]!.pieceId, 'Not measured: ring span']]);
+		const pages = stripPages(strips, frames, styles, 'Job', new Set(), known);
+		const said = pages.ok ? texts(pages.value) : [];
+		const told = said.filter((text) => text.includes('Not measured: ring span'));
+		expect(told.length).above(0);
+		expect(told.every((text) => text.startsWith(strips[1]!.letter))).equal(true);
+	});
+
 	it('say stop where the piece must not be hung as planned', () => {
 		const stopped = new Set([strips[2]!.pieceId]);
 		const pages = stripPages(strips, frames, styles, 'Job', stopped);

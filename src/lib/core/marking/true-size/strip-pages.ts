@@ -11,7 +11,7 @@ import { OVERLAP } from './tiles.ts';
 
 /**
  * Strips in parts, one under the other, on the frame that takes fewest pages, then fewest joints.
- * @param stopped ids of pieces that must not be hung as they are planned.
+ * @param stopped ids of pieces that must not be hung as they are planned. `known` what of a back was not read, by its piece.
  * Errors: those of `usable`.
  */
 export function stripPages(
@@ -19,13 +19,14 @@ export function stripPages(
 	frames: readonly PageFrame[],
 	styles: Styles,
 	title: string,
-	stopped: ReadonlySet<string> = new Set()
+	stopped: ReadonlySet<string> = new Set(),
+	known: ReadonlyMap<string, string> = new Map()
 ): Result<PaperPage[]> {
 	const fit = usable(frames);
 	if (!fit.ok) return fit;
 	const [best] = fit.value
 		.map((frame) => {
-			const parts = partsFor(strips, frame, stopped);
+			const parts = partsFor(strips, frame, stopped, known);
 			return { parts, pages: onFrame(parts, frame, styles, title) };
 		})
 		.sort((a, b) => a.pages.length - b.pages.length || a.parts.length - b.parts.length);
@@ -35,13 +36,15 @@ export function stripPages(
 const partsFor = (
 	strips: readonly MarkStrip[],
 	{ room }: PageFrame,
-	stopped: ReadonlySet<string>
+	stopped: ReadonlySet<string>,
+	known: ReadonlyMap<string, string>
 ): StripPart[] =>
 	strips.flatMap((strip) => {
 		const parts = partsOf(strip.length, room.width, OVERLAP);
 		return parts.map((part, index) => ({
 			...{ strip, part, index, of: parts.length, overlap: OVERLAP },
-			stop: stopped.has(strip.pieceId)
+			stop: stopped.has(strip.pieceId),
+			known: known.get(strip.pieceId) ?? ''
 		}));
 	});
 
@@ -73,7 +76,7 @@ function onFrame(
 export function stripDrawing(strip: MarkStrip, styles: Styles): Drawing {
 	const whole = { from: 0, to: strip.length };
 	const ink = drawStripPart(
-		{ strip, part: whole, index: 0, of: 1, overlap: 0, stop: false },
+		{ strip, part: whole, index: 0, of: 1, overlap: 0, stop: false, known: '' },
 		styles
 	);
 	return { box: boxOfInk(ink), ink };

@@ -91,6 +91,13 @@ describe('a template', () => {
 		expect(box.y + box.height).least(hole.y);
 	});
 
+	it('says what of its back was not measured, and nothing where all was', () => {
+		const { template } = ofDemo('stair-hall', 'C');
+		const lines = (known: string) => textsOf({ ...template, known }).map(({ text }) => text);
+		expect(lines('Not measured: rings down')).include('Not measured: rings down');
+		expect(lines('').length).equal(lines('Not measured: rings down').length - 1);
+	});
+
 	it('says stop where it must not be hung as planned, and that no hook is planned', () => {
 		const { template } = ofDemo('stair-hall', 'C');
 		const says = (of: Template) => textsOf(of).some(({ text }) => text === STOP);

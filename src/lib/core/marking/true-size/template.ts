@@ -29,6 +29,8 @@ export interface Template {
 	bumpers: Point[];
 	/** It must not be hung as it is planned: whoever holds the paper has to know. */
 	stop: boolean;
+	/** What of its back was not read; empty for nothing to tell. */
+	known?: string;
 }
 
 /** From a bumper's middle to the sides, mm; and how far up one sits where the lower corners are rounded off, as a share of the height. A choice. */
@@ -39,12 +41,13 @@ export function templateOf(
 	{ letter, name, rect, hooks }: Pick<PlannedPiece, 'letter' | 'name' | 'rect' | 'hooks'>,
 	{ outline, back }: Pick<Piece, 'outline' | 'back'>,
 	says: (hook: PlannedHook) => string,
-	stop = false
+	stop = false,
+	known = ''
 ): Template {
 	const { width, height } = rect;
 	const here = ({ x, y }: Point): Point => ({ x: x - rect.x, y: y - rect.y });
 	return {
-		...{ letter, name, width, height, outline, stop },
+		...{ letter, name, width, height, outline, stop, known },
 		points: hooks.map((hook) => ({
 			name: hook.name,
 			hole: hookOf(hook.kind).puts === 'cord' ? null : here(hook.hole),

@@ -1,4 +1,4 @@
-import { TAPE_READING_MM, TAPE_SAG_MM } from '../../base/figures/readings.ts';
+import { CORNER_READING_MM, TAPE_READING_MM, TAPE_SAG_MM } from '../../base/figures/readings.ts';
 import { mustBeFinite } from '../../base/check.ts';
 import { byFormula, type Derived } from '../../base/derived.ts';
 import type { SurveyedWall } from './surveyed-wall.ts';
@@ -21,11 +21,13 @@ export interface Proof {
 	verdict: { agrees: boolean; text: string } | null;
 }
 
-/** Two readings of a tape may differ this much, mm. */
-const READINGS = 3 * TAPE_READING_MM;
-
-/** How far a length measured again may be off, mm: 3 readings of a tape, and what it sags. */
-export const readAgainWithin = (mm: number): number => READINGS + (TAPE_SAG_MM * mm) / 1000;
+/**
+ * How far two honest readings of a length may differ, mm: 3·√2 standard deviations of one, and what a tape sags.
+ *
+ * @param mm the length. `sd` of one reading, mm; into a corner unless said.
+ */
+export const readAgainWithin = (mm: number, sd = CORNER_READING_MM): number =>
+	3 * Math.SQRT2 * sd + (TAPE_SAG_MM * mm) / 1000;
 
 /**
  * The measures that prove a survey: the width again at another height, the height again at the other end, and a

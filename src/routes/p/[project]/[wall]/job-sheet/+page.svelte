@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { page } from '$app/state';
 	import { resolve } from '$app/paths';
+	import { knownOfBacks } from '$lib/core/index.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
 	import NotChecked from '$lib/ui/fix/NotChecked.svelte';
 	import { photoUrls } from '$lib/ui/photo-urls.svelte.ts';
@@ -61,7 +62,7 @@
 	{#if shows('hand-over')}
 		<SheetPage title="{heading}: handed over" page={1} of={1}>
 			<NotChecked chooser={job.chooser} />
-			<HandOver {rows} {stops} place={project.place} {styles} />
+			<HandOver {rows} {stops} place={project.place} known={knownOfBacks(project, plan)} {styles} />
 		</SheetPage>
 	{/if}
 {/if}

@@ -17,6 +17,7 @@
 	import { Chooser } from '$lib/ui/fix/chooser.svelte.ts';
 	import NotChecked from '$lib/ui/fix/NotChecked.svelte';
 	import { drivenSaid, usesByMark } from '$lib/ui/bench/mark-said.ts';
+	import { READINGS } from '$lib/words/en/readings.ts';
 	import { withinSaid } from '$lib/ui/within.ts';
 	import { markTypeLabel } from '$lib/ui/puts.ts';
 	import GatheredCautions from '$lib/ui/sheet/GatheredCautions.svelte';
@@ -166,11 +167,9 @@
 							</td>
 							<td>
 								{#if sure.get(mark.pieceId)}
-									{@const { up, across, assumed } = sure.get(mark.pieceId)!}
-									{withinSaid(up, styles)} up, {withinSaid(across, styles)} across
-									{#if assumed.length > 0}
-										<div class="way"><b>Not measured:</b> {assumed.join(', ')}</div>
-									{/if}
+									{@const own = sure.get(mark.pieceId)!}
+									{withinSaid(own.up, styles)} up, {withinSaid(own.across, styles)} across
+									{#if READINGS.known(own)}<div class="way">{READINGS.known(own)}</div>{/if}
 								{/if}
 							</td>
 							<td>

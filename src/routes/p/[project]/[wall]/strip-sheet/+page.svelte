@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { page } from '$app/state';
 	import {
+		knownOfBacks,
 		markStrips,
 		SHEETS,
 		sheetFrames,
@@ -20,7 +21,9 @@
 	const wall = $derived(session.project.walls.find(({ id }) => id === wallId));
 	const rules = $derived(session.rulesOn(wallId));
 	const styles = $derived(stylesOf(rules));
-	const planned = $derived(session.plan(wallId)?.pieces ?? []);
+	const plan = $derived(session.plan(wallId));
+	const planned = $derived(plan?.pieces ?? []);
+	const known = $derived(plan ? knownOfBacks(session.project, plan) : new Map<string, string>());
 	const strips = $derived(markStrips(planned));
 	const { printing } = $derived(session.project.paper);
 	const sheet = $derived(sheetFor(printing, rules.units));
@@ -34,7 +37,7 @@
 	{wallId}
 	what="strips"
 	{chooser}
-	made={stripPages(strips, sheetFrames(sheet, printing.margins), styles, title, stopped)}
+	made={stripPages(strips, sheetFrames(sheet, printing.margins), styles, title, stopped, known)}
 	on={SHEETS[sheet].name}
 	drawings={() =>
 		strips.map((strip) => ({ name: strip.letter, drawing: stripDrawing(strip, styles) }))}
