@@ -397,4 +397,19 @@ test('piece by piece, the next is marked from what hangs, and the wall is held s
 	await accessible(page, 'a mark from what hangs');
 	await press(page, 'Marked, next');
 	await expect(page.getByText(/^Hammering shakes the wall/)).toBeVisible();
+	await press(page, 'It is in, next');
+	await press(page, 'It hangs');
+	await expect(heading).toHaveText(/^Level [A-G]$/);
+
+	await page.getByRole('radio', { name: 'its gap' }).check();
+	await press(page, /simulated laser/);
+	await expect(page.getByText(/^The gap to C is \d+\/\d+" too wide: /)).toBeVisible();
+	await accessible(page, 'a gap that came out');
+	await press(page, 'Keep it so');
+	await expect(page.getByText(/^The gap to C is/)).toHaveCount(0);
+	await page.setViewportSize({ width: 1280, height: 800 });
+	await page.getByRole('link', { name: /^Leave the wall/ }).click();
+	await station(page, 'Book').click();
+	await page.getByRole('radio', { name: 'history' }).check();
+	await expect(page.getByText(/gap \d+\/\d+" too wide, by a simulated laser/)).toBeVisible();
 });

@@ -335,10 +335,11 @@ export {
 	spotFor
 } from './day/care/care-of.ts';
 export { applyEvent } from './day/hangday/apply-event.ts';
-export { seenAgainst } from './plan/in-line.ts';
+export { hungBeside, type HungBeside, seenAgainst } from './plan/in-line.ts';
 export { highHook, holeAsRead, topReading } from './day/hangday/as-read.ts';
 export {
 	bumperInstruction,
+	gapInstruction,
 	heightInstruction,
 	hooksInstruction,
 	type Instruction,
@@ -373,4 +374,4 @@ export { takesTwo, timeFor } from './day/job/time.ts';
 export { type StationNotes, stationNotesOn } from './day/stations.ts';
 export { LEVEL_LENGTH_MM } from './base/figures/readings.ts';
 export { pointNamed } from './model/point-id.ts';
-export { hookWasSet, heightWasRead } from './day/hangday/as-set.ts';
+export { gapWasRead, hookWasSet, heightWasRead } from './day/hangday/as-set.ts';

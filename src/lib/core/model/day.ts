@@ -74,6 +74,14 @@ export const dayEventSchema = z.discriminatedUnion('what', [
 	}),
 	z.object({
 		...common,
+		what: z.literal('gap-read'),
+		pieceId: id,
+		besideId: id,
+		wider: position.check(z.describe('mm its gap to what hangs beside it is wider than planned')),
+		simulated
+	}),
+	z.object({
+		...common,
 		what: z.literal('corrected'),
 		pieceId: id,
 		hooks: z

@@ -1,4 +1,4 @@
-import { centreY, top, type Rect } from '../base/geometry/rect.ts';
+import { centreY, right, top, type Rect } from '../base/geometry/rect.ts';
 import { groupsOf } from '../layout/groups.ts';
 import { neighbourGaps } from '../layout/gaps.ts';
 import type { PlannedPiece } from '../model/planned.ts';
@@ -15,6 +15,37 @@ export interface InLine {
 	higher: number;
 }
 
+/** A piece that hangs at the left or right of another, and the gap to it, mm. */
+export interface HungBeside {
+	piece: PlannedPiece;
+	side: 'left' | 'right';
+	gap: number;
+}
+
+/** What hangs at the left and the right of a piece, the nearest first. */
+export function hungBeside(
+	pieceId: string,
+	rect: Rect,
+	pieces: readonly PlannedPiece[],
+	wall: { width: number }
+): HungBeside[] {
+	const hung = pieces.filter((each) => each.hanging && each.pieceId !== pieceId);
+	const sides = neighbourGaps(
+		rect,
+		hung.map((each) => each.rect),
+		wall
+	);
+	return sides
+		.flatMap(({ side, from, to }): HungBeside[] => {
+			if (side !== 'left' && side !== 'right') return [];
+			const piece = hung.find((each) =>
+				side === 'left' ? from === right(each.rect) : to === each.rect.x
+			);
+			return piece ? [{ piece, side, gap: to - from }] : [];
+		})
+		.toSorted((a, b) => a.gap - b.gap);
+}
+
 /**
  * The neighbour at the left or right whose line a piece is seen against: of the three lines the one they meet best.
  * Null where none hangs there yet, or none is in line.
@@ -27,17 +58,7 @@ export function inLineWith(
 	pieces: readonly PlannedPiece[],
 	wall: { width: number }
 ): InLine | null {
-	const hung = pieces.filter((each) => each.hanging && each.pieceId !== pieceId);
-	const sides = neighbourGaps(
-		rect,
-		hung.map((each) => each.rect),
-		wall
-	).filter(({ side }) => side === 'left' || side === 'right');
-	const beside = hung.filter((each) =>
-		sides.some(({ side, from, to }) =>
-			side === 'left' ? from === each.rect.x + each.rect.width : to === each.rect.x
-		)
-	);
+	const beside = hungBeside(pieceId, rect, pieces, wall).map(({ piece }) => piece);
 	const lines = beside
 		.flatMap((each) =>
 			[top, centreY, ({ y }: Rect) => y].map((line) => ({

@@ -4,18 +4,19 @@ import { LEARNED } from '../../words/en/came-out.ts';
 import { sitsFact, sitsKey, usualDeviation } from '../marking/marks/resting.ts';
 import type { Project } from '../model/project.ts';
 import { hangerOf } from '../piece/hangers/index.ts';
-import { pieceFacts, type PieceFact } from '../piece/piece-facts.ts';
+import { balanceOf, pieceFacts, type PieceFact } from '../piece/piece-facts.ts';
 import type { Piece } from '../piece/piece.ts';
 import { estimate } from '../readings/estimate.ts';
 import { factKey, factOf, type Fact } from '../readings/fact.ts';
 import { readingsOf } from '../readings/kept.ts';
 import type { FactReading } from '../readings/reading.ts';
-import { deviation, type Share } from '../readings/spread.ts';
-import { landingOfPiece } from './landings-on.ts';
+import { deviation, type Share, type Spread } from '../readings/spread.ts';
+import { gapSpread } from './landing.ts';
+import { landingOfPiece, landingsOn } from './landings-on.ts';
 import { marksOfPiece, planWallFast } from './plan-wall-fast.ts';
 
-/** A height that was read at a piece that hangs. */
-export interface ReadAsHung {
+/** Something that was read at a piece that hangs. */
+interface ReadThere {
 	/** Of what happened; its readings carry it. */
 	id: string;
 	at: string;
@@ -23,12 +24,52 @@ export interface ReadAsHung {
 	simulated: boolean;
 	pieceId: string;
 	wallId: string;
-	/** mm its top edge stands above where it was reckoned. */
+}
+
+/** A height that was read, mm its top edge stands above where it was reckoned. */
+export interface ReadAsHung extends ReadThere {
 	higher: number;
+}
+
+/** A gap that was read, mm it is wider than planned, to a piece that hangs beside. */
+export interface ReadGap extends ReadThere {
+	besideId: string;
+	wider: number;
 }
 
 /** What explains less of a reading than this is not told of it. A choice, no source. */
 const EXPLAINS = 0.01;
+
+/** One reading, mm off its plan, and all that explains it. */
+class Explained {
+	readonly #off: Spread;
+	readonly #by: number;
+	readonly #read: ReadThere;
+
+	constructor(off: Spread, by: number, read: ReadThere) {
+		this.#off = off;
+		this.#by = by;
+		this.#read = read;
+	}
+
+	/** The part of a cause; none where it explains next to nothing. */
+	share(cause: string): Share | undefined {
+		const share = this.#off.find((each) => each.cause === cause);
+		const all = deviation(this.#off) ** 2 + AS_HUNG_READING_MM ** 2;
+		return share && share.effect ** 2 / all > EXPLAINS ? share : undefined;
+	}
+
+	/** What the reading says of a figure, all else being as it is reckoned. */
+	tells({ cause, effect }: Share, sd: number, stands: number): FactReading {
+		const { id, at, by, simulated } = this.#read;
+		const rest = deviation(this.#off.filter((each) => each.cause !== cause));
+		return {
+			...{ id, at, by, simulated, struck: false, way: 'as-hung' },
+			value: stands + (this.#by * sd) / effect,
+			spread: { own: (sd / Math.abs(effect)) * Math.hypot(rest, AS_HUNG_READING_MM), shared: 0 }
+		};
+	}
+}
 
 /**
  * A height that came out is one more reading of everything that explains it: each figure of the back, and where loads
@@ -36,44 +77,55 @@ const EXPLAINS = 0.01;
  * Source: a scalar Kalman update, told as an inverse-variance weighted reading of each figure.
  */
 export function learnFrom(project: Project, read: ReadAsHung): Project {
-	const piece = project.pieces.find(({ id }) => id === read.pieceId);
 	const plan = planWallFast(project, read.wallId);
 	const planned = plan.ok && plan.value.pieces.find(({ pieceId }) => pieceId === read.pieceId);
-	if (!piece || !plan.ok || !planned) return project;
+	if (!plan.ok || !planned) return project;
 	const marks = marksOfPiece(project, plan.value, planned);
 	const landing = landingOfPiece(project, plan.value, planned, marks);
 	if (!landing) return project;
 	// Read by the same tape that made the mark, its hook tells nothing.
 	const off = landing.above.filter(({ what }) => what !== 'tape-hook');
-	const told = (share: Share, sd: number, stands: number): FactReading => {
-		const rest = off.filter(({ cause }) => cause !== share.cause);
-		const each = sd / Math.abs(share.effect);
-		return {
-			...{ id: read.id, at: read.at, by: read.by, simulated: read.simulated, struck: false },
-			value: stands + (read.higher * sd) / share.effect,
-			way: 'as-hung',
-			spread: {
-				own: each * Math.hypot(deviation(rest), AS_HUNG_READING_MM),
-				shared: 0
-			}
-		};
-	};
-	const all = deviation(off) ** 2 + AS_HUNG_READING_MM ** 2;
-	const explains = (share: Share | undefined): share is Share =>
-		share !== undefined && share.effect ** 2 / all > EXPLAINS;
-	let next = project;
-	for (const fact of pieceFacts(piece, project.readings)) {
-		const share = off.find(({ cause }) => cause === factKey(fact.fact));
-		if (explains(share) && fact.fact.of === 'back')
-			next = withBackReading(next, piece.id, fact, told(share, fact.sd, fact.value));
-	}
-	for (const kind of new Set(marks.map(({ hook }) => hook))) {
-		const share = off.find(({ cause }) => cause === sitsKey(kind));
-		const stands = project.kit[kind]?.sits ?? 0;
-		if (explains(share))
-			next = withHookReading(next, kind, told(share, Math.abs(share.effect), stands));
-	}
-	return next;
+	const told = new Explained(off, read.higher, read);
+	return [...new Set(marks.map(({ hook }) => hook))].reduce(
+		(next, kind) => {
+			const share = told.share(sitsKey(kind));
+			const stands = project.kit[kind]?.sits ?? 0;
+			return share
+				? withHookReading(next, kind, told.tells(share, Math.abs(share.effect), stands))
+				: next;
+		},
+		withFigures(project, read.pieceId, told)
+	);
+}
+
+/** A gap that came out is one more reading of what moves the piece sideways: its mass, and where its hardware is. */
+export function learnFromGap(project: Project, read: ReadGap): Project {
+	const plan = planWallFast(project, read.wallId);
+	if (!plan.ok) return project;
+	const all = landingsOn(project, plan.value);
+	const [own, beside] = [read.pieceId, read.besideId].map((id) =>
+		all.find(({ pieceId }) => pieceId === id)
+	);
+	if (!own || !beside) return project;
+	return withFigures(
+		project,
+		read.pieceId,
+		new Explained(gapSpread(own, beside), read.wider, read)
+	);
+}
+
+/** The figures of a piece that a reading tells of: its back, and its balance. */
+function withFigures(project: Project, pieceId: string, told: Explained): Project {
+	const piece = project.pieces.find(({ id }) => id === pieceId);
+	if (!piece) return project;
+	const balance = factKey(balanceOf(pieceId));
+	return pieceFacts(piece, project.readings).reduce((next, fact) => {
+		const key = factKey(fact.fact);
+		const share = fact.fact.of === 'back' || key === balance ? told.share(key) : undefined;
+		return share
+			? withFigureReading(next, pieceId, fact, told.tells(share, fact.sd, fact.value))
+			: next;
+	}, project);
 }
 
 function withReadings(
@@ -86,8 +138,8 @@ function withReadings(
 	return write(kept, estimate(readings)!.mean);
 }
 
-/** A figure of the back, with what the wall said of it; one that nobody read counts as the guess it was. */
-function withBackReading(
+/** A figure of a piece, with what the wall said of it; one that nobody read counts as the guess it was. */
+function withFigureReading(
 	project: Project,
 	pieceId: string,
 	{ fact, value, sd, state, ways }: PieceFact,
@@ -99,13 +151,12 @@ function withBackReading(
 			: [usual(value, sd, reading)];
 	return withReadings(project, fact, [...before, reading], (kept, mean) => ({
 		...kept,
-		pieces: kept.pieces.map((piece) =>
-			piece.id === pieceId ? measured(piece, fact.key, mean) : piece
-		)
+		pieces: kept.pieces.map((piece) => (piece.id === pieceId ? measured(piece, fact, mean) : piece))
 	}));
 }
 
-const measured = (piece: Piece, key: string, value: number): Piece => {
+const measured = (piece: Piece, { of, key }: Fact, value: number): Piece => {
+	if (of === 'piece') return { ...piece, [key]: value };
 	const hanger = hangerOf(piece.back);
 	const back = hanger.measure(piece.back, key, value);
 	return hanger.schema.safeParse(back).success ? { ...piece, back } : piece;

@@ -1,7 +1,14 @@
 <script lang="ts">
-	import { hungPiece, levelInstruction, type Piece, type PlannedPiece } from '$lib/core/index.ts';
+	import {
+		hungBeside,
+		hungPiece,
+		levelInstruction,
+		type Piece,
+		type PlannedPiece
+	} from '$lib/core/index.ts';
 	import Segments from '../Segments.svelte';
 	import CornerPart from './CornerPart.svelte';
+	import GapPart from './GapPart.svelte';
 	import Foot from './Foot.svelte';
 	import HeightPart from './HeightPart.svelte';
 	import Says from './Says.svelte';
@@ -17,7 +24,8 @@
 
 	let { day, item, piece, planned, byEye, onnext, onback, more }: Props = $props();
 
-	let part: 'level' | 'height' | 'corner' = $state('level');
+	let part: 'level' | 'height' | 'gap' | 'corner' = $state('level');
+	const beside = $derived(hungBeside(piece.id, planned.rect, day.plan.pieces, day.wall)[0]);
 	/** As the level last read, degrees; null for not read. */
 	const tilt = $derived(planned.hanging?.tilt ?? null);
 	const told = $derived(
@@ -43,6 +51,7 @@
 	options={[
 		{ value: 'level', label: 'the level' },
 		{ value: 'height', label: 'its height' },
+		...(beside ? [{ value: 'gap' as const, label: 'its gap' }] : []),
 		{ value: 'corner', label: 'a corner' }
 	]}
 	value={part}
@@ -54,6 +63,8 @@
 	<TiltPart {day} {piece} {planned} {tilt} {told} says={item.step.says} />
 {:else if part === 'height'}
 	<HeightPart {day} {piece} {planned} />
+{:else if part === 'gap' && beside}
+	<GapPart {day} {planned} {beside} />
 {:else}
 	<CornerPart {day} />
 {/if}

@@ -20,10 +20,27 @@ export const LEARNED = {
 export const CAME_OUT = {
 	bumper: ({ gap, side }: { gap: number; side: 'left' | 'right' }) =>
 		`Add a bumper of ${lengthToken(gap)} at the lower ${side} corner.`,
+	gapOff: ({
+		wider,
+		letter,
+		points,
+		towards
+	}: {
+		wider: number;
+		letter: string;
+		points: number;
+		towards: 'left' | 'right';
+	}) =>
+		`The gap to ${letter} is ${lengthToken(Math.abs(wider))} too ${wider > 0 ? 'wide' : 'narrow'}: set ${points === 1 ? 'its hook' : points === 2 ? 'both hooks' : 'all its hooks'} as much to the ${towards}, or keep it so.`,
 	inPlace: () => 'It hangs where it was to hang.',
 	keptHeight: () => 'Kept, it is one more reading of its back and of its hooks.',
+	keptGap: () => 'Kept, it is one more reading of where its mass and its hardware are.',
 	keptHook: () =>
 		'Kept, the other hooks of the piece follow it, so that it hangs level; the marks that change are open again.',
+	leaveGap: ({ wider, letter }: { wider: number; letter: string }) =>
+		Math.abs(wider) < 0.5
+			? `The gap to ${letter} is as planned.`
+			: `The gap to ${letter} is ${lengthToken(Math.abs(wider))} too ${wider > 0 ? 'wide' : 'narrow'}: leave it. A new hole would gain too little.`,
 	leaveHeight: ({ higher }: { higher: number }) =>
 		`${lengthToken(Math.abs(higher))} too ${higher > 0 ? 'high' : 'low'}: leave it. Nobody sees that here.`,
 	leaveInLine: ({ higher, letter }: { higher: number; letter: string }) =>

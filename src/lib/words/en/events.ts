@@ -12,6 +12,8 @@ export const EVENTS = {
 		`came out ${lengthToken(Math.abs(higher))} too ${higher < 0 ? 'low' : 'high'}${simulated ? ' by a simulated laser' : ''}`,
 	corrected: () => 'hooks set anew',
 	done: () => 'done',
+	'gap-read': ({ wider, simulated }: { wider: number; simulated: boolean }) =>
+		`gap ${lengthToken(Math.abs(wider))} too ${wider < 0 ? 'narrow' : 'wide'}${simulated ? ', by a simulated laser' : ''}`,
 	hung: ({ points }: { points: number }) => `hung on ${onPoints(points)}`,
 	levelled: ({ tilt, simulated }: { tilt: number; simulated: boolean }) =>
 		`${simulated ? 'a simulated level' : 'the level'} read ${tilt.toFixed(2)}°`,
@@ -42,6 +44,8 @@ export const HISTORY = {
 		`${letter}: the hole met ${MET[met]}.`,
 	pictured: () => 'A photo of the wall was taken.',
 	settled: ({ letter }: { letter: string }) => `${letter} was fixed another way.`,
+	'gap-read': ({ letter, ...read }: { letter: string; wider: number; simulated: boolean }) =>
+		`${letter}: ${EVENTS['gap-read'](read)}.`,
 	shifted: ({ letter, right }: { letter: string; right: number }) =>
 		`${letter} was ${EVENTS.shifted({ right })}.`,
 	skipped: ({ why }: { why: string }) => `A step was skipped: ${why}.`,

@@ -43,3 +43,39 @@ export const heightWasRead = (
 			]
 		: [])
 ];
+
+/**
+ * What is told of a gap that is not as planned; where the hooks were moved for it, each went sideways by as much.
+ *
+ * @param wider mm. `side` of the piece at which the other hangs.
+ */
+export const gapWasRead = (
+	{ pieceId, hooks }: Pick<PlannedPiece, 'pieceId' | 'hooks'>,
+	{
+		besideId,
+		side,
+		wider,
+		hooksMoved,
+		simulated
+	}: {
+		besideId: string;
+		side: 'left' | 'right';
+		wider: number;
+		hooksMoved: boolean;
+		simulated: boolean;
+	}
+): NewDayEvent<DayEventOf<'gap-read' | 'corrected'>>[] => [
+	{ what: 'gap-read', pieceId, besideId, wider, simulated },
+	...(hooksMoved
+		? [
+				{
+					...{ what: 'corrected' as const, pieceId },
+					hooks: hooks.map((_, index) => ({
+						index,
+						up: 0,
+						right: side === 'left' ? -wider : wider
+					}))
+				}
+			]
+		: [])
+];

@@ -136,6 +136,21 @@ export function heightInstruction(
 	return told(false, CAME_OUT.tooHigh({ higher: off, points, letter, act }));
 }
 
+/**
+ * What to do about a gap that is wider or narrower than planned, mm; it is left where a new hole gains too little.
+ *
+ * @param wider mm. `letter` of the piece beside.
+ */
+export function gapInstruction(
+	wider: number,
+	{ letter, points, side }: { letter: string; points: number; side: 'left' | 'right' }
+): Instruction {
+	const or = CAME_OUT.keptGap();
+	if (!pays(wider, 'anew')) return { fine: true, says: CAME_OUT.leaveGap({ wider, letter }), or };
+	const towards = wider > 0 === (side === 'left') ? 'left' : 'right';
+	return { fine: false, says: CAME_OUT.gapOff({ wider, letter, points, towards }), or };
+}
+
 /** What steadies a piece of which one lower corner stands off the wall, mm. */
 export const bumperInstruction = (side: 'left' | 'right', gap: number): Instruction =>
 	gap <= 0

@@ -5,8 +5,8 @@ import { hungPiece } from '../../piece/hung-piece.ts';
 import type { PlannedPiece } from '../../model/planned.ts';
 import { DEMO } from '../../../store/demo/index.ts';
 import { startBack } from '../../model/start.ts';
-import { heightInstruction, levelInstruction } from './came-out.ts';
-import { heightWasRead } from './as-set.ts';
+import { gapInstruction, heightInstruction, levelInstruction } from './came-out.ts';
+import { gapWasRead, heightWasRead } from './as-set.ts';
 
 const wall = { width: 4000 };
 const hung = (letter: string, x: number, y: number, height = 400): PlannedPiece =>
@@ -70,6 +70,30 @@ describe('an instruction', () => {
 				]
 			}
 		]);
+	});
+
+	it('for a gap names the side its hooks go to, and is left where a new hole gains too little', () => {
+		const told = (wider: number, side: 'left' | 'right') =>
+			gapInstruction(wider, { letter: 'C', points: 2, side });
+		expect(told(5, 'left').says).equal(
+			'The gap to C is {5 mm} too wide: set both hooks as much to the left, or keep it so.'
+		);
+		expect(told(-5, 'left').says).contain('too narrow: set both hooks as much to the right');
+		expect(told(5, 'right').says).contain('to the right');
+		// A new hole leaves 0.75 mm and costs 2.5.
+		expect([told(3.2, 'left').fine, told(3.3, 'left').fine]).deep.equal([true, false]);
+		expect(told(0.2, 'left').says).equal('The gap to C is as planned.');
+		expect(told(3, 'left').says).contain('leave it');
+	});
+
+	it('for a gap, done, moves the hooks to where it is as planned', () => {
+		const piece = { pieceId: 'B', hooks: [{}] } as Pick<PlannedPiece, 'pieceId' | 'hooks'>;
+		const out = { besideId: 'A', wider: 4, hooksMoved: true, simulated: false };
+		const right = (side: 'left' | 'right') => {
+			const [, moved] = gapWasRead(piece, { ...out, side });
+			return moved?.what === 'corrected' ? moved.hooks[0]!.right : null;
+		};
+		expect([right('left'), right('right')]).deep.equal([-4, 4]);
 	});
 
 	it('to level is left where a new hole gains too little, and a tap or a slide is told', () => {

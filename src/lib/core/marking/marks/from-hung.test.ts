@@ -14,6 +14,8 @@ import { dayState } from '../../day/hangday/state.ts';
 import { runSheet } from '../../day/hangday/run-sheet.ts';
 import { gapSpread, lineSpread } from '../../plan/landing.ts';
 import { landingsOn } from '../../plan/landings-on.ts';
+import { learnedFrom } from '../../plan/learn.ts';
+import { openProject } from '../../model/open.ts';
 import { planWallFast } from '../../plan/plan-wall-fast.ts';
 import { within } from '../../readings/spread.ts';
 import { hungAnchors } from './from-hung.ts';
@@ -147,6 +149,58 @@ describe('piece by piece', () => {
 			...{ what: 'shifted', pieceId, right: 5, answer: null }
 		});
 		expect(planned(slid, 3).rect.x).closeTo(planned(start, 3).rect.x + 5, 1e-9);
+	});
+
+	it('a gap that came out wider moves the piece away, and tells of its hardware and its mass', () => {
+		const wired = wallOf(ROW);
+		const project = hang(
+			hang(
+				{
+					...wired,
+					pieces: wired.pieces.map((piece) => ({
+						...piece,
+						back: { ...startBack('wire-one', piece), assumed: [] },
+						hook: 'picture-hook-1' as const
+					}))
+				},
+				2
+			),
+			3
+		);
+		const read = (index: number, wider: number) =>
+			applyEvent(project, {
+				...told(project),
+				...{ id: 'gap', what: 'gap-read', wider, simulated: false },
+				...{ pieceId: project.pieces[index]!.id, besideId: project.pieces[2]!.id }
+			});
+		const out = read(3, 4);
+		expect(planned(out, 3).rect.x).closeTo(planned(project, 3).rect.x + 4, 1e-9);
+		// It hangs further right than its mass was reckoned: the mass lies left of its middle.
+		const { massOffset } = out.pieces[3]!;
+		expect(massOffset).within(-4, -1);
+		expect(openProject(JSON.parse(JSON.stringify(out))).ok).equal(true);
+		const other = hang(project, 1);
+		const left = applyEvent(other, {
+			...told(other),
+			...{ id: 'gap', what: 'gap-read', wider: 4, simulated: false },
+			...{ pieceId: other.pieces[1]!.id, besideId: other.pieces[2]!.id }
+		});
+		expect(planned(left, 1).rect.x).closeTo(planned(other, 1).rect.x - 4, 1e-9);
+		expect(left.pieces[1]!.massOffset).within(1, 4);
+		expect(
+			learnedFrom(out, 'gap')
+				.map(({ says }) => says)
+				.join()
+		).contain('Mass right of the middle');
+		// By the share of the variance: k = e²/(Σe² + r²), all of it at 2.5 mm of mass unread.
+		const before = landingsOn(project, planOf(project));
+		const [a, b] = [2, 3].map((index) =>
+			before.find(({ pieceId }) => pieceId === project.pieces[index]!.id)!
+		);
+		const spread = gapSpread(a!, b!);
+		const all = spread.reduce((sum, { effect }) => sum + effect ** 2, 0) + 1;
+		const mass = spread.find(({ cause }) => cause.endsWith(`${project.pieces[3]!.id}/massOffset`))!;
+		expect(massOffset).closeTo(((4 * mass.effect) / all) * 2.5, 0.01);
 	});
 
 	it('goes from the middle of a group outwards, group by group, what hangs first', () => {

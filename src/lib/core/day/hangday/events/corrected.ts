@@ -7,11 +7,14 @@ export const corrected: EventFace<'corrected'> = {
 	what: 'corrected',
 	name: 'set a hook anew',
 	applyToProject(project, event) {
-		let up = 0;
+		let [right, up] = [0, 0];
 		const moved = onHanging(project, event, (hanging) => {
-			up = event.hooks.reduce((sum, each) => sum + each.up, 0) / hanging.points.length;
+			const mean = (of: (hook: (typeof event.hooks)[number]) => number) =>
+				event.hooks.reduce((sum, each) => sum + of(each), 0) / hanging.points.length;
+			[right, up] = [mean((each) => each.right ?? 0), mean((each) => each.up)];
+			const { rect } = hanging;
 			return {
-				...raised(up)(unread(hanging)),
+				...raised(up)(unread({ ...hanging, rect: { ...rect, x: rect.x + right } })),
 				points: hanging.points.map((point, index) => {
 					const by = event.hooks.find((each) => each.index === index);
 					if (!by) return point;
@@ -23,7 +26,7 @@ export const corrected: EventFace<'corrected'> = {
 				})
 			};
 		});
-		return follow(moved, event, { dx: 0, dy: up });
+		return follow(moved, event, { dx: right, dy: up });
 	},
 	conflictKey: heightMatter,
 	...ofPiece,

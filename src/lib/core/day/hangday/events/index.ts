@@ -7,6 +7,7 @@ import { corrected } from './corrected.ts';
 import { done } from './done.ts';
 import type { EventFace } from './types.ts';
 import { filled } from './filled.ts';
+import { gapRead } from './gap-read.ts';
 import { hung } from './hung.ts';
 import { levelled } from './levelled.ts';
 import { looked } from './looked.ts';
@@ -34,6 +35,7 @@ const FACES: { [W in DayEvent['what']]: EventFace<W> } = {
 	settled,
 	levelled,
 	'came-out': cameOut,
+	'gap-read': gapRead,
 	corrected,
 	shifted,
 	pictured,
