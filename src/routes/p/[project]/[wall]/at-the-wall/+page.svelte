@@ -28,21 +28,13 @@
 	const day = new Day(() => ({ session, bones, wallId }));
 	const { sheet, styles, plan, wall } = $derived(day);
 
-	/** The step looked at; null for the first that is open. */
+	/** The step looked at: what is told there opens others, and nobody is taken away from it. Null for the first that is open. */
 	let looked: string | null = $state(null);
 	let wrong = $state(false);
 
-	/** The step that is shown: what is told at it opens others, and nobody is taken away from it. */
-	let shown: string | null = $state(null);
 	const item: SheetStep | null = $derived(
-		sheet.find(({ step }) => step.id === looked) ??
-			sheet.find(({ step, mark }) => step.id === shown && !mark) ??
-			day.next ??
-			null
+		sheet.find(({ step }) => step.id === looked) ?? day.next ?? null
 	);
-	$effect(() => {
-		shown = item?.step.id ?? null;
-	});
 	const at = $derived(item ? sheet.indexOf(item) : sheet.length);
 	const inPhase = $derived(sheet.filter(({ step }) => step.phase === item?.step.phase));
 	const done = $derived(sheet.filter(({ mark, off }) => mark && !off).length);
@@ -78,7 +70,7 @@
 
 	/** On to the first open step; back to the one before where what was told at it cannot be kept. */
 	async function next(told: string) {
-		[looked, shown] = [null, null];
+		looked = day.next?.step.id ?? null;
 		scrollTo({ top: 0 });
 		if (!(await session.keep())) looked = told;
 	}
@@ -96,7 +88,7 @@
 			...{ met: what, hole: hook.hole }
 		});
 		wrong = false;
-		[looked, shown] = [null, null];
+		looked = null;
 	}
 
 	function use(index: number) {
