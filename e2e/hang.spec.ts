@@ -246,6 +246,13 @@ test('a piece that came out too high or off the wall gets one instruction, and i
 	await press(page, 'It reads level');
 	await expect(page.getByText('It is level, as far as it shows.')).toBeVisible();
 
+	// A pedal that turns pages goes on and back.
+	await page.locator('h2').click();
+	await page.keyboard.press('PageDown');
+	await expect(heading(page)).toHaveText('Steady A');
+	await page.keyboard.press('PageUp');
+	await expect(heading(page)).toHaveText('Level A');
+
 	await page.getByRole('radio', { name: 'its height' }).check();
 	await press(page, /simulated laser/);
 	await expect(page.getByText(/^It hangs \d+\/\d+" too high: lower both hooks/)).toBeVisible();
@@ -257,12 +264,6 @@ test('a piece that came out too high or off the wall gets one instruction, and i
 	await expect(page.getByText('Add a bumper of 1/8" at the lower right corner.')).toBeVisible();
 	await accessible(page, 'a corner off the wall');
 
-	// A pedal that turns pages goes on and back.
-	await page.locator('h2').click();
-	await page.keyboard.press('PageDown');
-	await expect(heading(page)).toHaveText('Steady A');
-	await page.keyboard.press('PageUp');
-	await expect(heading(page)).toHaveText('Level A');
 	await kept(page);
 	await open(page, `${HALL}/book`);
 	await page.getByRole('radio', { name: 'history' }).check();

@@ -14,6 +14,7 @@ import type { PlannedPiece } from '../model/planned.ts';
 import type { Placement } from '../model/wall.ts';
 import type { Piece } from '../piece/piece.ts';
 import { difference, times, together, type Spread } from '../readings/spread.ts';
+import { sortByTime } from './as-hung.ts';
 import { acrossDatumSpread, upDatumSpread } from './datum-spread.ts';
 import { standingFix } from './hang.ts';
 import { pieceSpread } from './piece-spread.ts';
@@ -90,7 +91,9 @@ export function landings(
 			? together(beside[anchor.up.edge], carried(pieceId, planned.rect, beside.rect))
 			: upDatumSpread(wall, own[0]!.point.x, from);
 		const above = together(marked.up, itself.top);
-		const top = told.has(pieceId) ? together(level, readAsHung(pieceId)) : together(level, above);
+		const { hanging } = planned;
+		const isRead = hanging !== undefined && (told.get(pieceId) ?? '') >= hanging.since;
+		const top = together(level, isRead ? readAsHung(pieceId) : above);
 		const side = together(datum, marked.across, itself.side);
 		const middle = together(top, times(itself.height, -0.5));
 		const bottom = together(top, times(itself.height, -1));
@@ -105,12 +108,12 @@ export function landings(
 	});
 }
 
-/** Pieces whose height was read once they hung. */
+/** When the height of a piece was last read as it hung, by its id. */
 const heightsTold = memoised(
-	(day: readonly DayEvent[], wallId: string): ReadonlySet<string> =>
-		new Set(
-			day.flatMap((event) =>
-				event.what === 'came-out' && event.wallId === wallId ? [event.pieceId] : []
+	(day: readonly DayEvent[], wallId: string): ReadonlyMap<string, string> =>
+		new Map(
+			sortByTime(day).flatMap((event): [string, string][] =>
+				event.what === 'came-out' && event.wallId === wallId ? [[event.pieceId, event.at]] : []
 			)
 		)
 );

@@ -3,6 +3,7 @@ import type { HangSolution } from '../../piece/hangers/types.ts';
 import type { Back } from '../../piece/hangers/index.ts';
 import type { DayEventOf, NewDayEvent } from '../../model/day.ts';
 import type { PlannedPiece } from '../../model/planned.ts';
+import { SEEN_OFF_MM, SEEN_TILT_DEGREES } from '../../base/figures/people.ts';
 import { toRadians } from '../../base/units/constants.ts';
 import { CAME_OUT } from '../../../words/en/came-out.ts';
 import type { HookKind } from '../../catalogue/facts/index.ts';
@@ -58,7 +59,7 @@ const endsApart = (tilt: number, width: number): number =>
 	width * Math.sin(toRadians(Math.abs(tilt)));
 
 /**
- * What levels a piece; where that gains less than it costs, it is left.
+ * What levels a piece; what no eye sees is left where it would cost a new hole, or new strips.
  *
  * @param tilt degrees, right side higher positive. `tolerance` in mm from end to end of its top edge. `hooks` it hangs on.
  */
@@ -82,7 +83,8 @@ export function levelInstruction(
 	if (apart <= tolerance) return { fine: true, says: CAME_OUT.level(), or: null, step: null };
 	const step = hangerOf(back).levelStep(tilt, back, piece, hung);
 	const act = actOf(step, hooks);
-	if (!pays(apart, act, tolerance))
+	const seen = apart > SEEN_OFF_MM || Math.abs(tilt) >= SEEN_TILT_DEGREES;
+	if (act === 'anew' && !seen)
 		return { fine: true, says: CAME_OUT.leaveLevel({ apart }), or: step.says, step };
 	const or = act === 'tap' ? CAME_OUT.tapped({ or: step.or }) : step.or;
 	return { fine: false, says: step.says, or, step };

@@ -138,6 +138,22 @@ describe('piece by piece', () => {
 		expect(planned(cameOut(hang(wallOf(ROW, false), 2), 2, 4), 3).rect.y).closeTo(y, 1e-9);
 	});
 
+	it('a height that was read is known by that reading, until the piece is hung anew', () => {
+		const start = hang(wallOf(ROW), 2);
+		const sure = (project: Project) => {
+			const { id } = start.pieces[2]!;
+			const own = landingsOn(project, planOf(project)).find(({ pieceId }) => pieceId === id);
+			return within(own!.top);
+		};
+		const read = cameOut(start, 2, 0.5);
+		expect(sure(read)).below(sure(start));
+		const down = applyEvent(read, {
+			...told(read),
+			...{ what: 'taken-down', hangingId: 'h2', why: '' }
+		});
+		expect(sure(hang(down, 2))).above(sure(read));
+	});
+
 	it('the rest follows hooks that were set anew, and a slide', () => {
 		const start = hang(wallOf(ROW), 2);
 		const { pieceId, rect } = planned(start, 2);
