@@ -12,6 +12,7 @@ export const nail = {
 	standOff: 5,
 	puts: 'hole' as const,
 	markedAt: 'hole' as const,
+	gives: true as const,
 	setting
 } satisfies Hook;
 

@@ -18,6 +18,7 @@ function pictureHook(nails: 1 | 2 | 3, dy: number, standOff: number) {
 		toe: dy + TOE,
 		puts: 'hole',
 		markedAt: 'bearing',
+		gives: true as const,
 		setting
 	} satisfies Hook;
 }

@@ -19,6 +19,8 @@ export interface Hook {
 	puts: 'hole' | 'place' | 'cord' | 'kept';
 	/** Which of its two points it is held by, and so is marked: where the load rests, or where the nail or screw goes in. */
 	markedAt: 'bearing' | 'hole';
+	/** On a driven nail: a tap or a bend moves it a little without a new hole. */
+	gives?: true;
 	/** How to put it on its mark. */
 	setting: string;
 	/** What of it has to wait until the piece is held there. Common practice. */

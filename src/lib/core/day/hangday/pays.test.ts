@@ -2,6 +2,8 @@ import { expect } from 'chai';
 import { hangPiece } from '../../plan/hang.ts';
 import { inLineWith } from '../../plan/in-line.ts';
 import { hungPiece } from '../../piece/hung-piece.ts';
+import type { HookKind } from '../../catalogue/facts/index.ts';
+import { actFor } from './pays.ts';
 import type { PlannedPiece } from '../../model/planned.ts';
 import { DEMO } from '../../../store/demo/index.ts';
 import { startBack } from '../../model/start.ts';
@@ -70,6 +72,16 @@ describe('an instruction', () => {
 				]
 			}
 		]);
+	});
+
+	it('tells of a tap only for what stands on a driven nail', () => {
+		const by = (kind: HookKind) => actFor([kind], 1);
+		expect(['picture-hook-3', 'nail-8d'].map((kind) => by(kind as HookKind))).deep.equal([
+			...['tap', 'tap']
+		]);
+		expect(
+			['screw', 'spring-wire-hook', 'push-pin'].map((kind) => by(kind as HookKind))
+		).deep.equal([...['anew', 'anew', 'anew']]);
 	});
 
 	it('for a gap names the side its hooks go to, and is left where a new hole gains too little', () => {

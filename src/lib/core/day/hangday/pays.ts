@@ -12,12 +12,11 @@ import type { LevelStep } from '../../piece/hangers/index.ts';
 /** How something is put right: in a moment, by a tap or a bend, or by a new hole or new strips. */
 export type Act = 'moment' | 'tap' | 'anew';
 
-/** A hook on a driven nail gives a little; what is screwed, plugged or stuck does not. */
-const gives = (kind: HookKind): boolean => hookOf(kind).role === 'hook' || kind.startsWith('nail');
-
 /** How hooks are moved by so much. */
 export const actFor = (hooks: readonly HookKind[], by: number): Act =>
-	hooks.length > 0 && hooks.every(gives) && Math.abs(by) <= TAPPED_MM ? 'tap' : 'anew';
+	hooks.length > 0 && hooks.every((kind) => hookOf(kind).gives) && Math.abs(by) <= TAPPED_MM
+		? 'tap'
+		: 'anew';
 
 /** How a step that levels is done. */
 export function actOf({ does, by }: LevelStep, hooks: readonly HookKind[]): Act {

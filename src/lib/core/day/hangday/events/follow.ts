@@ -16,8 +16,9 @@ export function follow(
 	by: { dx: number; dy: number }
 ): Project {
 	const wall = project.walls.find(({ id }) => id === wallId);
+	if (!wall?.tape.hung || (by.dx === 0 && by.dy === 0)) return project;
 	const plan = planWallFast(project, wallId);
-	if (!wall?.tape.hung || !plan.ok || (by.dx === 0 && by.dy === 0)) return project;
+	if (!plan.ok) return project;
 	const group = groupsOf(plan.value.pieces).find((all) =>
 		all.some((each) => each.pieceId === pieceId)
 	);
