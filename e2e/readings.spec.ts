@@ -1,5 +1,15 @@
 import type { Page } from '@playwright/test';
-import { accessible, expect, open, openDemo, pieceOn, readout, station, test } from './support.ts';
+import {
+	accessible,
+	expect,
+	open,
+	openDemo,
+	pieceOn,
+	readout,
+	station,
+	survey,
+	test
+} from './support.ts';
 
 const HALL = '/p/demo-ferry-house/stair-hall';
 const bench = (page: Page) => page.getByRole('complementary', { name: 'Bench' });
@@ -41,6 +51,30 @@ test('a drop is read again, its range falls, and a slip is shown and struck out'
 	await expect(
 		bench(page).getByRole('listitem').filter({ hasText: 'Between hooks' })
 	).toContainText('chosen by the plan');
+});
+
+test('the width of a wall and the offset of one’s own hooks are read again', async ({ page }) => {
+	await openDemo(page);
+	await survey(page, 'Outline');
+	await expect(bench(page)).toContainText('one reading, ± 3/32"');
+	await press(page, 'Read again: the width of the wall');
+	await bench(page).getByLabel('Read it again').fill('168 1/8');
+	await press(page, 'Add the reading');
+	await expect(bench(page)).toContainText('2 readings, ± 1/16"');
+	await expect(bench(page).getByRole('textbox', { name: 'Wall width' })).toHaveValue('168 1/16"');
+	await accessible(page, 'a wall that is read again');
+
+	await station(page, 'Fix').click();
+	await page.getByRole('radio', { name: 'the catalogue' }).check();
+	await bench(page).getByText('strap toggle', { exact: false }).first().click();
+	const offset = bench(page).getByLabel(/^From the bearing up to the hole/);
+	await offset.fill('1/4');
+	await offset.blur();
+	await expect(bench(page)).toContainText('one reading, ± 1/16"');
+	await press(page, /^Read again: bearing to hole/);
+	await bench(page).getByLabel('Read it again').fill('5/16');
+	await press(page, 'Add the reading');
+	await expect(bench(page)).toContainText('2 readings, ± 1/16"');
 });
 
 test('rings beside the middle are read from both edges, and the piece lands where it is wanted', async ({

@@ -261,6 +261,7 @@ export {
 } from './marking/marks/datum.ts';
 export { crossedBy, LINE_CHECKS, lineOffers } from './marking/marks/level-line.ts';
 export { groupEdges } from './marking/marks/group-edge.ts';
+export { offsetFact } from './marking/marks/resting.ts';
 export { besideMark, markedPoint } from './marking/marks/marked-point.ts';
 export { markStrips } from './marking/marks/mark-strip.ts';
 export type { Mark, TapeReading } from './marking/marks/compute-marks.ts';

@@ -45,7 +45,7 @@ export function startWall(
 		photo: null,
 		arrangements: [startArrangement(arrangement, 'First')],
 		activeArrangement: arrangement,
-		tape: { across: { from: 'nearest' }, up: { from: 'floor-here' }, chain: false, hung: false },
+		tape: { across: { from: 'nearest' }, up: { from: 'floor-here' }, chain: false, hung: true },
 		...size
 	};
 }

@@ -2,8 +2,12 @@ import { expect } from 'chai';
 import { DEMO } from '../../store/demo/index.ts';
 import { chooseOn, measureOn, type Back } from '../piece/hangers/index.ts';
 import { hungPiece } from '../piece/hung-piece.ts';
+import { CORNER_READING_MM, SAME_TAPE_MM, TAPE_READING_MM } from '../base/figures/readings.ts';
+import { usualDeviation } from '../marking/marks/resting.ts';
+import type { Wall } from '../model/wall.ts';
 import { startBack } from '../model/start.ts';
-import { within } from '../readings/spread.ts';
+import { within, type Spread } from '../readings/spread.ts';
+import type { WayOfReading } from '../readings/ways.ts';
 import type { Project } from '../model/project.ts';
 import { bestMeasure } from './best-measure.ts';
 import { howSure, knownOfBacks } from './how-sure.ts';
@@ -45,6 +49,63 @@ describe('the next measure', () => {
 		const readings = { [key]: [{ ...read, simulated: false, struck: false }] };
 		const then = bestMeasure(landingOf('B', { ...DEMO, readings }).side, piece, readings);
 		expect(then?.reads?.key).not.equal('massOffset');
+	});
+});
+
+describe('a figure of the wall', () => {
+	const read = (id: string, way: WayOfReading, value: number) => ({
+		...{ id, value, way, at: null, by: '', simulated: false, struck: false }
+	});
+	/** Marks from the right corner or from the ceiling, of a wall whose size was read so often. */
+	const marked = (tape: Partial<Wall['tape']>, key: 'width' | 'height', times: number) => {
+		const wall = planWall();
+		const walls = DEMO.walls.map((each) =>
+			each.id === HALL ? { ...each, tape: { ...each.tape, ...tape } } : each
+		);
+		const all = Array.from({ length: times }, (_, index) =>
+			read(`r${index}`, 'corners', wall[key])
+		);
+		const readings = { [`wall/${HALL}/${key}`]: all };
+		return { landing: landingOf('B', { ...DEMO, walls, readings }), readings };
+	};
+	const size = (spread: Spread) => spread.filter(({ what }) => what.startsWith('wall-'));
+
+	it('is known better the more often it was read, by what its tape does not share', () => {
+		for (const [tape, key, of] of [
+			[{ across: { from: 'right-corner' as const } }, 'width', 'side'],
+			[{ up: { from: 'ceiling' as const } }, 'height', 'height']
+		] as const) {
+			const sd = (times: number) => Math.abs(size(marked(tape, key, times).landing[of])[0]!.effect);
+			expect(sd(1)).closeTo(CORNER_READING_MM, 1e-9);
+			const own = CORNER_READING_MM ** 2 - SAME_TAPE_MM ** 2;
+			expect(sd(3)).closeTo(Math.sqrt(own / 3 + SAME_TAPE_MM ** 2), 1e-9);
+		}
+	});
+
+	it('is told to be read again where that brings most, and brings what it says', () => {
+		const spread: Spread = [
+			{ cause: `wall/${HALL}/width`, what: 'wall-width', effect: CORNER_READING_MM }
+		];
+		const next = bestMeasure(spread, pieceOf('B'), {})!;
+		expect(next.says).equal('Read the width of the wall once more');
+		const after = size(marked({ across: { from: 'right-corner' } }, 'width', 2).landing.side);
+		expect(within(after)).closeTo(next.within, 1e-9);
+	});
+});
+
+describe('the offset of one’s own hooks', () => {
+	it('is known to one reading of a tape, and better by a second', () => {
+		const kit = { 'strap-toggle': { dy: 12, standOff: null } };
+		const sd = (values: readonly number[]) => {
+			const all = values.map((value, index) => ({
+				...{ id: `r${index}`, value, way: 'tape' as const, at: null, by: '' },
+				...{ simulated: false, struck: false }
+			}));
+			return usualDeviation('strap-toggle', kit, { 'hook/strap-toggle/dy': all });
+		};
+		expect(sd([])).closeTo(TAPE_READING_MM, 1e-9);
+		expect(sd([11, 13])).below(TAPE_READING_MM);
+		expect(sd([11, 13])).above(SAME_TAPE_MM);
 	});
 });
 

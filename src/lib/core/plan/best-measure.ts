@@ -12,6 +12,7 @@ import type { Piece } from '../piece/piece.ts';
 import { estimate } from '../readings/estimate.ts';
 import { factKey } from '../readings/fact.ts';
 import { readingsOf, type KeptReadings } from '../readings/kept.ts';
+import type { FactReading } from '../readings/reading.ts';
 import { within, withinIf, type Share, type Spread } from '../readings/spread.ts';
 import type { WayOfReading } from '../readings/ways.ts';
 import { NEXT_MEASURE } from '../../words/en/spread.ts';
@@ -37,11 +38,16 @@ export function bestMeasure(spread: Spread, piece: Piece, kept: KeptReadings): N
 			if (fact) return readFact(spread, share, fact, kept);
 			return share.cause === hardwareCause(piece.id)
 				? readEdges(spread, share, piece)
-				: readOther(spread, share);
+				: readOther(spread, share, kept);
 		})
 		.sort((a, b) => a.within - b.within);
 	return best && best.within < WORTH * within(spread) ? best : null;
 }
+
+/** One reading more, as it would be kept. */
+const once = (way: WayOfReading, value: number): FactReading => ({
+	...{ id: '', value, way, at: null, by: '', simulated: false, struck: false }
+});
 
 /** A figure of the piece read once more, in the best way there is. */
 function readFact(
@@ -51,9 +57,8 @@ function readFact(
 	kept: KeptReadings
 ): NextMeasure[] {
 	return ways.map((way) => {
-		const one = { id: '', value, way, at: null, by: '', simulated: false, struck: false };
 		const before = state === 'measured' ? readingsOf(kept, fact, value, ways[0]) : [];
-		const then = estimate([...before, one])!.sd;
+		const then = estimate([...before, once(way, value)])!.sd;
 		const of = label.toLowerCase();
 		const says =
 			state === 'assumed'
@@ -80,10 +85,19 @@ function readEdges(spread: Spread, { cause, effect }: Share, { back }: Piece): N
 }
 
 /** What is measured once for many pieces. */
-function readOther(spread: Spread, { cause, what, effect, of }: Share): NextMeasure[] {
+function readOther(
+	spread: Spread,
+	{ cause, what, effect, of }: Share,
+	kept: KeptReadings
+): NextMeasure[] {
 	const then = (says: string, effectThen: number): NextMeasure[] => [
 		{ says, within: withinIf(spread, cause, effectThen), reads: null }
 	];
+	if (what === 'wall-width' || what === 'wall-height') {
+		const before = kept[cause] ?? [once('corners', 0)];
+		const again = once('corners', estimate(before)?.mean ?? 0);
+		return then(NEXT_MEASURE[what](), estimate([...before, again])!.sd);
+	}
 	if (what === 'fall-of-floor') return then(NEXT_MEASURE.floor(), LINE_MM);
 	if (what === 'tape-hook') return then(NEXT_MEASURE['tape-hook'](), 0);
 	if (what === 'offset' && Math.abs(effect) > HELD_OFFSET_MM)

@@ -11,11 +11,7 @@ const SAME_PLACE = 250;
 /** How far the place is off that a mark is measured from along the wall, mm; the left corner is where the plan starts. */
 export function acrossDatumSpread({ at }: Mark['across'], wall: Wall, kept: KeptReadings): Spread {
 	if (at === 0) return [];
-	if (at === wall.width) {
-		const fact = { of: 'wall' as const, id: wall.id, key: 'width' };
-		const { sd } = estimateOf(kept, fact, wall.width, 'corners');
-		return [{ cause: factKey(fact), what: 'wall-width', effect: sd }];
-	}
+	if (at === wall.width) return [sizeShare(wall, 'width', kept)];
 	return [{ cause: `edge/${at}`, what: 'edge', effect: CORNER_READING_MM }];
 }
 
@@ -24,15 +20,18 @@ export function acrossDatumSpread({ at }: Mark['across'], wall: Wall, kept: Kept
  *
  * @param x where it is measured; `from` where the floor counts from: under the middle of its group, or the left end.
  */
-export function upDatumSpread(wall: Wall, x: number, from: number): Spread {
+export function upDatumSpread(wall: Wall, x: number, from: number, kept: KeptReadings): Spread {
 	const { from: datum } = wall.tape.up;
 	if (datum === 'floor-here') return surfaceSpread('floor', x, from, read(wall, 'down'));
 	if (datum === 'ceiling')
-		return [
-			{ cause: 'wall-height', what: 'wall-height', effect: CORNER_READING_MM },
-			...surfaceSpread('ceiling', x, 0, read(wall, 'up'))
-		];
+		return [sizeShare(wall, 'height', kept), ...surfaceSpread('ceiling', x, 0, read(wall, 'up'))];
 	return [{ cause: `line/${datum}`, what: 'line', effect: LINE_MM }];
+}
+
+function sizeShare(wall: Wall, key: 'width' | 'height', kept: KeptReadings): Share {
+	const fact = { of: 'wall' as const, id: wall.id, key };
+	const { sd } = estimateOf(kept, fact, wall[key], 'corners');
+	return { cause: factKey(fact), what: `wall-${key}`, effect: sd };
 }
 
 const read = (wall: Wall, way: 'down' | 'up'): boolean =>

@@ -89,7 +89,7 @@ export function landings(
 		const from = placement.height.from === 'house' ? counted : 0;
 		const level = beside
 			? together(beside[anchor.up.edge], carried(pieceId, planned.rect, beside.rect))
-			: upDatumSpread(wall, own[0]!.point.x, from);
+			: upDatumSpread(wall, own[0]!.point.x, from, project.readings);
 		const above = together(marked.up, itself.top);
 		const { hanging } = planned;
 		const isRead = hanging !== undefined && (told.get(pieceId) ?? '') >= hanging.since;

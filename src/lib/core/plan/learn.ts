@@ -166,7 +166,7 @@ const measured = (piece: Piece, { of, key }: Fact, value: number): Piece => {
 function withHookReading(project: Project, kind: HookKind, reading: FactReading): Project {
 	const fact = sitsFact(kind);
 	const kept = project.readings[factKey(fact)];
-	const before = kept ?? [usual(0, usualDeviation(kind, project.kit), reading)];
+	const before = kept ?? [usual(0, usualDeviation(kind, project.kit, project.readings), reading)];
 	return withReadings(project, fact, [...before, reading], (next, sits) => ({
 		...next,
 		kit: {

@@ -9,6 +9,7 @@
 		seeded,
 		seedOf,
 		type Fact,
+		type FactReading,
 		type Styles
 	} from '$lib/core/index.ts';
 	import { MAKES, type MakeName } from '$lib/instruments/makes.ts';
@@ -16,6 +17,8 @@
 	import { addReadings } from '$lib/store/commands/index.ts';
 	import type { Command } from '$lib/store/history.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
+	import ReadAgain from './ReadAgain.svelte';
+	import { READINGS } from '$lib/words/en/readings.ts';
 	import { readNow } from './read-now.ts';
 	import { writeReading } from './write-reading.ts';
 
@@ -30,10 +33,21 @@
 		/** The simulation’s truth lies a little off this. */
 		value?: number;
 		styles: Styles;
+		/** How a person can read it again, a length; the last is offered first. */
+		ways?: readonly FactReading['way'][];
 		write: (mean: number) => Command;
 	}
 
-	let { field, fact, instrument, stands, value = stands ?? 0, styles, write }: Props = $props();
+	let {
+		field,
+		fact,
+		instrument,
+		stands,
+		value = stands ?? 0,
+		styles,
+		ways,
+		write
+	}: Props = $props();
 
 	const session = $derived(getSession()());
 	const make = $derived(MAKES[instrument]);
@@ -87,13 +101,15 @@
 				{make.short}
 			</button>
 		{/if}
-		{#if source}
+		{#if ways}
+			<ReadAgain figure={{ ...figure, name: `the ${field}`, way: ways.at(-1)! }} {ways} {styles} />
+		{:else if source}
 			<p class="source">
-				{source.count === 1 ? 'one reading' : `${source.count} readings`}{kept?.some(
-					({ simulated, struck }) => simulated && !struck
-				)
-					? ', some simulated'
-					: ''}, ± {show(nineInTen(source.sd))}
+				{READINGS.sum({
+					count: source.count,
+					simulated: kept!.some(({ simulated, struck }) => simulated && !struck),
+					within: show(nineInTen(source.sd))
+				})}
 			</p>
 		{/if}
 	{:else}

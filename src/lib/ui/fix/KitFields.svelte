@@ -3,6 +3,7 @@
 		bearingToHole,
 		formatLength,
 		hookOf,
+		offsetFact,
 		standOffOf,
 		type HookKind,
 		type Meaning,
@@ -11,6 +12,7 @@
 	} from '$lib/core/index.ts';
 	import { measureHook, setOwnHook } from '$lib/store/commands/index.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
+	import ReadAgain from '../field/ReadAgain.svelte';
 	import LengthField from '../field/LengthField.svelte';
 	import MassField from '../field/MassField.svelte';
 	import Segments from '../Segments.svelte';
@@ -59,6 +61,19 @@
 	onvalue={(dy) => session.run(measureHook(kind, dy))}
 	onseal={seal}
 />
+{#if own?.dy != null}
+	<ReadAgain
+		figure={{
+			fact: offsetFact(kind),
+			name: `bearing to hole of ${hookOf(kind).name.toLowerCase()}`,
+			stands: own.dy,
+			way: 'tape',
+			write: (mean) => measureHook(kind, mean)
+		}}
+		ways={['tape']}
+		{styles}
+	/>
+{/if}
 <LengthField
 	label="Off the wall"
 	help="From the wall out to where the wire or ring lies on it"

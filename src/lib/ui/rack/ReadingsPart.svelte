@@ -7,10 +7,11 @@
 		type PieceFact,
 		type Styles
 	} from '$lib/core/index.ts';
+	import { measureBack, setPiece, type ReadFigure } from '$lib/store/commands/index.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
 	import { READINGS } from '$lib/words/en/readings.ts';
+	import Readings from '../field/Readings.svelte';
 	import { withinSaid } from '../within.ts';
-	import FactReadings from './FactReadings.svelte';
 
 	interface Props {
 		piece: Piece;
@@ -25,6 +26,16 @@
 
 	const keyOf = ({ fact }: PieceFact) => `${fact.of}/${fact.key}`;
 	const askOf = ({ state }: PieceFact) => (state === 'assumed' ? 'Read it' : 'Read again');
+	const figureOf = ({ fact, label, state, value, ways }: PieceFact): ReadFigure => ({
+		fact,
+		name: READINGS.figure({ of: label.toLowerCase(), piece: piece.letter }),
+		stands: state === 'measured' ? value : null,
+		way: ways[0],
+		write: (mean) =>
+			fact.of === 'back'
+				? measureBack(piece.id, fact.key, mean)
+				: setPiece(piece.id, { [fact.key]: mean })
+	});
 	const stateSaid = ({ state, estimate }: PieceFact): string =>
 		state === 'measured'
 			? READINGS.state.measured({ count: estimate!.count })
@@ -56,7 +67,7 @@
 					{stateSaid(fact)}{fact.estimate?.conflict ? ', and they do not agree' : ''}
 				</span>
 			</div>
-			{#if open}<FactReadings {piece} {fact} {styles} />{/if}
+			{#if open}<Readings figure={figureOf(fact)} ways={fact.ways} help={fact.help} {styles} />{/if}
 		</li>
 	{/each}
 </ul>

@@ -71,6 +71,7 @@
 			fact={{ of: 'wall', id: wall.id, key: 'width' }}
 			instrument="laser"
 			stands={wall.width}
+			ways={['laser', 'corners']}
 			{styles}
 			write={(width) => setWall(wall.id, { width })}
 		/>
@@ -90,6 +91,7 @@
 			fact={{ of: 'wall', id: wall.id, key: 'height' }}
 			instrument="laser"
 			stands={wall.height}
+			ways={['laser', 'corners']}
 			{styles}
 			write={(height) => setWall(wall.id, { height })}
 		/>
@@ -215,6 +217,11 @@
 />
 
 <style>
+	/* Readings want the whole width. */
+	.field-pair > div:has(:global([aria-expanded='true'])) {
+		grid-column: 1 / -1;
+	}
+
 	.order {
 		display: flex;
 		align-items: center;

@@ -14,12 +14,17 @@ export const READ_BY = {
 
 /** What is said of the readings of a figure; lengths are written already. */
 export const READINGS = {
+	figure: ({ of, piece }: { of: string; piece: string }) => `the ${of} of ${piece}`,
 	/** The field for one of several readings taken in a row. */
 	ask: ({ first, of, index }: { first: boolean; of: number; index: number }) => {
 		if (of === 1) return first ? 'Read it' : 'Read it again';
 		return `${['First', 'Second', 'Third'][index]} pull`;
 	},
 	add: ({ count }: { count: number }) => (count < 2 ? 'Add the reading' : `Add ${count} readings`),
+	/** Several readings told in one line; what they are sure to is written already. */
+	sum: ({ count, simulated, within }: { count: number; simulated: boolean; within: string }) =>
+		`${count === 1 ? 'one reading' : `${count} readings`}${simulated ? ', some simulated' : ''}, ± ${within}`,
+	apart: ({ one, other }: { one: string; other: string }) => `${one} and ${other} do not agree.`,
 	state: {
 		measured: ({ count }: { count: number }) => (count === 1 ? 'one reading' : `${count} readings`),
 		assumed: () => 'assumed: nobody read it',

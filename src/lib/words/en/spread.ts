@@ -31,6 +31,8 @@ export const NEXT_MEASURE = {
 	edges: () => 'Read each side of its hardware from its own edge',
 	balance: () => 'Hang it on one finger, and read how far off its middle it balances',
 	floor: () => 'Read the floor along the wall',
+	'wall-width': () => 'Read the width of the wall once more',
+	'wall-height': () => 'Read the height of the wall once more',
 	'tape-hook': () => 'Measure the hook of your tape, in House rules',
 	hook: ({ of }: { of: string }) => `Measure your own ${of.toLowerCase()}, from bearing to hole`
 };

@@ -1,52 +1,42 @@
 <script lang="ts">
 	import { format } from 'date-fns';
 	import {
+		estimate,
 		formatLength,
 		readingsOf,
 		WAY_WORDS,
 		type FactReading,
-		type Piece,
-		type PieceFact,
 		type Styles
 	} from '$lib/core/index.ts';
-	import { addReadings, measureBack, setPiece, strikeReading } from '$lib/store/commands/index.ts';
+	import { addReadings, strikeReading, type ReadFigure } from '$lib/store/commands/index.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
 	import { READINGS } from '$lib/words/en/readings.ts';
-	import LengthField from '../field/LengthField.svelte';
-	import { readNow } from '../field/read-now.ts';
+	import LengthField from './LengthField.svelte';
+	import { readNow } from './read-now.ts';
 
 	interface Props {
-		piece: Piece;
-		fact: PieceFact;
+		figure: ReadFigure;
+		/** How it can be read, the best last. */
+		ways: readonly FactReading['way'][];
+		help?: string;
 		styles: Styles;
 	}
 
-	let { piece, fact, styles }: Props = $props();
+	let { figure, ways, help = '', styles }: Props = $props();
 
 	const session = $derived(getSession()());
 	let chosenWay: FactReading['way'] | null = $state(null);
 	/** The best way there is, until the person chooses. */
-	const way = $derived(chosenWay ?? fact.ways.at(-1)!);
+	const way = $derived(chosenWay ?? ways.at(-1)!);
 	/** A wire pulled up by hand scatters: it is pulled three times. */
 	const times = $derived(way === 'pulled' ? 3 : 1);
 	let reads: (number | null)[] = $state([]);
 	const read = $derived(reads.slice(0, times).filter((each) => each != null));
 
-	const measured = $derived(fact.state === 'measured');
 	const readings = $derived(
-		measured ? readingsOf(session.project.readings, fact.fact, fact.value, fact.ways[0]) : []
+		readingsOf(session.project.readings, figure.fact, figure.stands, figure.way)
 	);
-	const figure = $derived({
-		fact: fact.fact,
-		name: `the ${fact.label.toLowerCase()} of ${piece.letter}`,
-		stands: measured ? fact.value : null,
-		way: fact.ways[0],
-		write: (mean: number) =>
-			fact.fact.of === 'back'
-				? measureBack(piece.id, fact.fact.key, mean)
-				: setPiece(piece.id, { [fact.fact.key]: mean })
-	});
-	const { conflict } = $derived(fact.estimate ?? { conflict: null });
+	const conflict = $derived(estimate(readings)?.conflict ?? null);
 	const written = (mm: number) => formatLength(mm, styles.lead);
 
 	function add() {
@@ -96,14 +86,14 @@
 			</li>
 		{/each}
 	</ul>
-	{#if fact.ways.length > 1}
+	{#if ways.length > 1}
 		<label>
 			<span class="field-label">Read by</span>
 			<select
 				class="select w-full select-sm"
 				bind:value={() => way, (value) => (chosenWay = value)}
 			>
-				{#each fact.ways as value (value)}
+				{#each ways as value (value)}
 					<option {value}>{WAY_WORDS[value]}</option>
 				{/each}
 			</select>
@@ -114,7 +104,7 @@
 			{#each Array.from({ length: times }, (_, index) => index) as index (index)}
 				<LengthField
 					label={READINGS.ask({ first: readings.length === 0, of: times, index })}
-					help={index === 0 ? fact.help : ''}
+					help={index === 0 ? help : ''}
 					value={reads[index] ?? null}
 					{styles}
 					signed
@@ -153,14 +143,19 @@
 	}
 
 	li {
-		display: grid;
-		grid-template-columns: 3.6rem minmax(0, 1fr) auto;
-		gap: 0.5rem;
+		display: flex;
+		flex-wrap: wrap;
+		gap: 0 0.5rem;
 		align-items: center;
 		min-height: 2.25rem;
 	}
 
+	li .measure {
+		flex: 0 0 3.6rem;
+	}
+
 	.how {
+		flex: 1 1 6rem;
 		color: var(--graphite-soft);
 		font-size: 0.88rem;
 		line-height: 1.2;
