@@ -6,6 +6,7 @@ import {
 	planWallFast,
 	type Project
 } from '../src/lib/core/index.ts';
+import { landingsOn } from '../src/lib/core/plan/landings-on.ts';
 import { manyPieces } from './many-pieces.ts';
 
 const ROUNDS = 60;
@@ -76,4 +77,24 @@ const choosing = time(60, (project) =>
 const copying = time(60, (project) => JSON.parse(JSON.stringify(project)));
 console.log(
 	`choosing fixings for 60 pieces: ${choosing.toFixed(1)} ms (under 150); ratio to a JSON copy ${(choosing / copying).toFixed(0)}`
+);
+
+/** Median time in ms to say how sure every mark of a wall is, its plan being made. */
+function timeSpread(count: number, again: boolean): number {
+	const times: number[] = [];
+	for (let round = 0; round < ROUNDS; round++) {
+		const project = manyPieces(count);
+		const wall = project.walls[0]!;
+		const plan = planWallFast(project, wall.id);
+		if (!plan.ok) continue;
+		if (again) landingsOn(project, plan.value);
+		else void plan.value.marks;
+		const start = performance.now();
+		landingsOn({ ...project }, plan.value);
+		times.push(performance.now() - start);
+	}
+	return median(times);
+}
+console.log(
+	`how sure, for 50 pieces: ${timeSpread(50, false).toFixed(1)} ms (under 30), remembered ${timeSpread(50, true).toFixed(1)} ms`
 );

@@ -224,6 +224,7 @@ export type {
 export { BAG_GROUPS, type BagItem, bagOf } from './fixing/bag/bag.ts';
 export { groupByPiece, type Gathered } from './fixing/cautions/group-by-piece.ts';
 export type { LiftGuide } from './fixing/cautions/heavy-lift.ts';
+export { halts } from './fixing/cautions/halts.ts';
 export { NOT_CHECKED, notCheckedYet } from './fixing/cautions/not-checked.ts';
 export { STANDING_CAUTIONS } from './fixing/cautions/standing.ts';
 export { groundsOf } from './fixing/choose/hole-ground.ts';

@@ -19,6 +19,7 @@ import { activeArrangement, groupOf } from '../model/arrangement.ts';
 import { substrateOf } from '../wall/substrates/index.ts';
 import { ontoStuds, posesAsItIs } from '../fixing/choose/poses.ts';
 import { keepOuts } from './arrange-wall.ts';
+import { siteOf } from '../fixing/choose/site.ts';
 import { studsBehind, toChoose, type Framing } from './fix.ts';
 import { leftOn } from '../fixing/choose/old-holes.ts';
 import type { PlannedPiece } from '../model/planned.ts';
@@ -149,6 +150,7 @@ function unitsOf(project: Project, wall: Wall, framing: Framing, whom: FitScope)
 				studs,
 				runs,
 				left,
+				site: siteOf(wall, rect, project.place),
 				piece,
 				x,
 				top: top(rect),

@@ -2,13 +2,14 @@ import { fail } from './said.ts';
 import { CLEAR_OF_MISS_MM } from '../base/figures/studs.ts';
 import { weightToReckon } from '../piece/weight/piece-weight.ts';
 import type { Caution } from '../base/caution.ts';
-import { fixCautions } from '../fixing/cautions/index.ts';
+import { fixCautions, halts } from '../fixing/cautions/index.ts';
 import { fixingOf, type LeftBehind } from '../catalogue/details/index.ts';
 import { groundAt } from '../fixing/choose/hole-ground.ts';
 import { failedNear } from '../fixing/choose/failed.ts';
 import { reusableFixingAt } from '../fixing/choose/reusable.ts';
 import { chooseFixings, type FixChoice, type ToChoose } from '../fixing/choose/choose.ts';
 import { useOf, withinRule, type Use } from '../fixing/choose/holds.ts';
+import { siteOf } from '../fixing/choose/site.ts';
 import { rolesOf } from '../fixing/choose/poses.ts';
 import { centreX, top } from '../base/geometry/rect.ts';
 import { leanAt, type Lean } from '../wall/studs/lean.ts';
@@ -81,6 +82,7 @@ export function fixOnWall(project: Project, wall: Wall, framing: Framing): Piece
 			choice: chooseFixings(
 				toChoose({
 					...{ project, wall, studs, runs, left, piece },
+					site: siteOf(wall, planned.rect, project.place),
 					x: placement?.x ?? centreX(planned.rect),
 					top: top(planned.rect),
 					movable:
@@ -98,7 +100,7 @@ export const toChoose = ({
 	project: { houseRules, kit, day },
 	wall: { id, made },
 	...where
-}: Pick<ToChoose, 'piece' | 'studs' | 'runs' | 'left' | 'x' | 'top' | 'movable'> & {
+}: Pick<ToChoose, 'piece' | 'studs' | 'runs' | 'left' | 'site' | 'x' | 'top' | 'movable'> & {
 	project: Project;
 	wall: Wall;
 }): ToChoose => ({
@@ -132,14 +134,12 @@ export const stoppedBy = (
 ): ReadonlySet<string> => {
 	const byId = new Map(fixes.map(({ pieceId, cautions }) => [pieceId, cautions]));
 	return new Set(
-		pieces.flatMap(({ pieceId }) =>
-			(byId.get(pieceId)?.some(({ grade }) => grade === 'stop') ?? true) ? [pieceId] : []
-		)
+		pieces.flatMap(({ pieceId }) => ((byId.get(pieceId)?.some(halts) ?? true) ? [pieceId] : []))
 	);
 };
 
 function usesNow(
-	{ hooks, hung, hanging }: PlannedPiece,
+	{ hooks, hung, hanging, rect }: PlannedPiece,
 	piece: Piece,
 	{
 		project,
@@ -169,8 +169,8 @@ function usesNow(
 					hook.hole.x,
 					reusableFixingAt(left, hook.bearing, project.kit)
 				),
-				roles,
-				point,
+				...{ roles, point, site: siteOf(wall, rect, project.place) },
+				needsHead: hangerOf(piece.back).needsHead === true,
 				piece: hungPiece(piece),
 				own: project.kit[hook.kind],
 				school: project.houseRules.school

@@ -29,7 +29,10 @@ export function fixState(fix: PieceFix | undefined, trouble: boolean): FixState 
 			? { as: 'good', text: `settled${used}` }
 			: { as: 'stop', text: `settled, too weak now${used}` };
 	if (fix.choice.value.ways.length === 0) return { as: 'stop', text: 'nothing serves here' };
-	return holdsNow(fix)
-		? { as: 'open', text: `to settle; its hook does${used}` }
-		: { as: 'stop', text: `to settle; its hook is too weak${used}` };
+	if (fix.cautions.some(({ code }) => code === 'too-weak'))
+		return { as: 'stop', text: `to choose; the hook you took is too weak${used}` };
+	return {
+		as: 'open',
+		text: holdsNow(fix) ? `to choose; its usual hook does${used}` : 'to choose'
+	};
 }

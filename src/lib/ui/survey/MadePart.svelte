@@ -19,6 +19,7 @@
 	import QuantityField from '../field/QuantityField.svelte';
 	import Segments from '../Segments.svelte';
 	import { readLux } from './lux.ts';
+	import { WET } from '$lib/words/en/survey.ts';
 	import ReadWith from '../field/ReadWith.svelte';
 
 	let { wall, styles, plan }: { wall: Wall; styles: Styles; plan: WallPlan } = $props();
@@ -86,7 +87,7 @@
 	onchoose={(age: Made['age']) => set({ age })}
 />
 <fieldset class="my-2">
-	<legend class="field-label">Kitchen, bath or heating nearby</legend>
+	<legend class="field-label">Kitchen, bath, heating or weather nearby</legend>
 	<div class="wet">
 		{#each WET_SIDES as side (side)}
 			<label>
@@ -96,7 +97,7 @@
 					checked={wall.wet.includes(side)}
 					onchange={(event) => setWet(side, event.currentTarget.checked)}
 				/>
-				{side} it
+				{WET[side]}
 			</label>
 		{/each}
 	</div>

@@ -1,10 +1,10 @@
 import { either, lengthToken } from '../tokens.ts';
+import { WET } from './survey.ts';
 
 /** Failures: why something is refused, or cannot be worked out. */
 export const FAILURES = {
 	barred: ({ bar }: { bar: string }) => `It is ${bar}.`,
-	'no-length': () =>
-		'No length as sold enters the stud deep enough and yet not too deep for cables.',
+	'no-length': () => 'No length as sold enters the stud deep enough.',
 	'none-there': () => 'None was left where it would have to be.',
 	'not-smooth': () => 'It holds on smooth paint only.',
 	'not-weighed': () =>
@@ -13,6 +13,7 @@ export const FAILURES = {
 	'other-board': ({ least, most, cover }: { least: number; most: number; cover: number }) =>
 		`It grips ${lengthToken(least)} to ${lengthToken(most)}, and this board is ${lengthToken(cover)}.`,
 	'other-ground': ({ grounds }: { grounds: string }) => `It is not made for ${grounds}.`,
+	refused: ({ why }: { why: string }) => why,
 	'stud-in-the-way': () => 'A stud stands so near that it cannot open behind the board.'
 };
 
@@ -21,6 +22,18 @@ const BEARS = {
 	medium: 'works on paper bear',
 	low: 'paintings bear'
 };
+
+interface IntoStud {
+	letter: string;
+	/** Of the longest screw, and of it in the stud, mm. */
+	length: number;
+	within: number;
+	/** What may run through the stud. */
+	what: string;
+}
+
+/** What runs behind the wall of a bath or a kitchen. */
+export const WET_ROOM_PIPES = 'pipes of the wet room behind it';
 
 /** Cautions: what could happen, and what to do. */
 export const CAUTIONS = {
@@ -39,8 +52,8 @@ export const CAUTIONS = {
 		remedy:
 			'Hang it higher, fix it at two points that cannot unhook, or change its glass for acrylic.'
 	}),
-	damp: ({ letter, wet }: { letter: string; wet: string }) => ({
-		message: `${letter} takes up damp, and a kitchen, bath or heating is ${wet} this wall.`,
+	damp: ({ letter, wet }: { letter: string; wet: readonly (keyof typeof WET)[] }) => ({
+		message: `${letter} takes up damp, and water or weather is near: ${wet.map((side) => WET[side]).join(', ')}.`,
 		remedy:
 			'Hang it elsewhere, or keep it off the wall by bumpers with a sealed back, and look for mould. Ask a conservator about anything valuable.'
 	}),
@@ -69,17 +82,17 @@ export const CAUTIONS = {
 			: `${letter} is wider than the arms reach, ${lengthToken(width)}.`,
 		remedy: 'Two people lift it, with no one under it; from a ladder not at all: use a platform.'
 	}),
-	'into-stud': ({
-		letter,
-		length,
-		deepest
-	}: {
-		letter: string;
-		length: number;
-		deepest: number;
-	}) => ({
-		message: `Cables may run through the middle of the stud behind ${letter}.`,
-		remedy: `Take screws or nails of ${lengthToken(length)} and no longer: they enter the stud by at most ${lengthToken(deepest)}. Local codes win; ask a licensed electrician in doubt.`
+	'into-stud': either({
+		deep: ({ letter, length, within }: IntoStud) => ({
+			message: `Screws of ${lengthToken(length)} go ${lengthToken(within)} into the stud behind ${letter}.`,
+			remedy:
+				'Cables may be drawn through the middle of a stud: know where they run. Take none that is longer. Local codes win.'
+		}),
+		run: ({ letter, length, within, what }: IntoStud) => ({
+			message: `Screws of ${lengthToken(length)} go ${lengthToken(within)} into a stud behind ${letter} that may hold ${what}.`,
+			remedy:
+				'Switch the circuit off and probe with a detector, take another stud, or ask a licensed electrician or plumber. Local codes win.'
+		})
 	}),
 	ladder: ({ letter }: { letter: string }) => ({
 		message: `The hooks of ${letter} are out of reach from the floor.`,
@@ -144,6 +157,10 @@ export const CAUTIONS = {
 		remedy:
 			'Hang it out of direct sun and not facing a window; shade it, film the window, or hang a copy. Ask a conservator about anything valuable.'
 	}),
+	'to-choose': ({ letter }: { letter: string }) => ({
+		message: `What ${letter} hangs on is still to choose: the usual hook does not serve here.`,
+		remedy: 'Choose a way in Fix before you mark or drill.'
+	}),
 	'too-weak': either({
 		unfit: ({ letter, why }: { letter: string; why: string }) => ({
 			message: `What ${letter} is planned to hang on does not serve here. ${why}`,
@@ -189,8 +206,8 @@ const fraction = (share: number): string =>
 
 /** How it is known what a fixing may carry, in one line. */
 export const RATED = {
-	calculated: ({ length, within }: { length: number; within: number }) =>
-		`${lengthToken(length)} long, ${lengthToken(within)} of it in the stud (NDS 2018)`,
+	calculated: ({ length, within, packet }: { length: number; within: number; packet: boolean }) =>
+		`${lengthToken(length)} long, ${lengthToken(within)} of it in the stud (NDS 2018)${packet ? ', and no more than your packet says' : ''}`,
 	packet: ({
 		by,
 		meaning,

@@ -17,6 +17,15 @@ const overRun = ({
 		'Move it, or trace the run with a detector and turn the power or water off before drilling. If in doubt ask a licensed electrician or plumber; local rules win.'
 });
 
+/** Where water is, from a wall. */
+export const WET = {
+	behind: 'behind this wall',
+	above: 'above it',
+	below: 'below it',
+	here: 'in this room',
+	outside: 'outdoors behind it'
+};
+
 /** Cautions: what could happen, and what to do. */
 export const CAUTIONS = {
 	'over-cable': overRun,
@@ -52,14 +61,14 @@ export const CAUTIONS = {
 	}),
 	'stud-depth': ({ deepest }: { deepest: number }) => ({
 		message: 'Cables may run through the middle of a stud.',
-		remedy: `A screw should enter it by at most ${lengthToken(deepest)} (NEC 300.4(D)); local rules win.`
+		remedy: `Find out where they run before a screw goes deeper than ${lengthToken(deepest)}: in the middle of the stud they lie no nearer to its face as a rule (NEC 300.4(D)). Local rules win.`
 	}),
 	'very-bright': ({ round, paper, canvas }: { round: number; paper: number; canvas: number }) => ({
 		message: `${round} lux falls on this wall: paper bears at most ${paper}, oils ${canvas} (CIE 157:2004).`,
 		remedy: 'Shade it, film the window, or hang only what does not fade.'
 	}),
-	'wet-room': ({ sides }: { sides: readonly string[] }) => ({
-		message: `Pipes are likely in this wall: a kitchen, bath or heating is ${sides.join(' and ')} it.`,
+	'wet-room': ({ sides }: { sides: readonly (keyof typeof WET)[] }) => ({
+		message: `Pipes are likely in this wall: a kitchen, bath or heating is ${sides.map((side) => WET[side]).join(' and ')}.`,
 		remedy:
 			'Find them with a detector before drilling, know where the water is turned off, and hang nothing that damp would harm. Ask a licensed plumber if in doubt.'
 	})

@@ -1,4 +1,5 @@
 import { lengthToken } from '../tokens.ts';
+import { STAYS } from './refused.ts';
 
 const move = (by: number, forth: string, back: string): string[] =>
 	by === 0 ? [] : [`${lengthToken(Math.abs(by))} ${by > 0 ? forth : back}`];
@@ -8,6 +9,7 @@ export const TERMS = {
 	'all-in-studs': ({ one }: { one: boolean }) =>
 		one ? 'It is in a stud.' : 'Every point is in a stud.',
 	'at-hand': () => 'You have them at hand.',
+	'better-in-studs': () => 'Heavy: screws into studs would be better.',
 	'back-changed': ({ change }: { change: string }) => change,
 	calculated: () => 'Its load is calculated, by NDS 2018.',
 	'heavy-not-in-studs': ({ some }: { some: boolean }) =>
@@ -19,6 +21,19 @@ export const TERMS = {
 		`A hole may meet ${what} (${source}).`,
 	moved: ({ right, up }: { right: number; up: number }) =>
 		`The piece moves ${[...move(right, 'to the right', 'to the left'), ...move(up, 'up', 'down')].join(' and ')}.`,
+	'closed-here': ({ why }: { why: keyof typeof STAYS }) =>
+		`It cannot come off by a knock, as it must not: ${STAYS[why]}. A wide washer keeps a ring on.`,
+	'hangs-otherwise': ({ hangs }: { hangs: string }) =>
+		`It hangs otherwise than you entered: ${hangs}.`,
+	'nail-in-slot': () => 'A screw is turned to the depth a slot wants; a nail is not.',
+	'screw-and-nail': () => 'A nailed hook beside a screw: they give unlike.',
+	'little-to-spare': () => 'Used for more than 85 % of what it may carry.',
+	'masonry-plug-in-board': () => 'A ribbed plug is made for masonry; any other anchor comes first.',
+	'nailed-comes-last': () =>
+		'From 27 kg (60 lb) studs, toggles or a cleat come before nailed hooks.',
+	'open-here': ({ why }: { why: keyof typeof STAYS }) =>
+		`It can come off by a knock, and ${STAYS[why]}: closed points come first.`,
+	'with-keeper': () => 'Screw a keeper to it, so that it cannot be lifted off.',
 	'on-what-is-there': () =>
 		'It hangs on what is in the wall already: no new hole. Pull at it hard first.',
 	'one-hole': () => 'One hole to make and to fill.',

@@ -6,10 +6,6 @@ import { inspectionOf } from '../../day/job/inspection.ts';
 import { timeFor } from '../../day/job/time.ts';
 import { CAUTION_RULES, type CautionRule } from '../../fixing/cautions/index.ts';
 import { liftGuide } from '../../fixing/cautions/heavy-lift.ts';
-import { groundAt } from '../../fixing/choose/hole-ground.ts';
-import { useOf } from '../../fixing/choose/holds.ts';
-import { inWood } from '../../fixing/choose/in-wood.ts';
-import { fixingOf } from '../../catalogue/details/index.ts';
 import { startBack, startFeature } from '../../model/start.ts';
 import { oldHoles } from '../../fixing/choose/old-holes.ts';
 import type { Feature } from '../../wall/features/index.ts';
@@ -23,12 +19,10 @@ import { cutLength } from '../../piece/hangers/wire-workshop.ts';
 import { leanPull } from '../../piece/statics/lean.ts';
 import { hangOnWire } from '../../piece/statics/wire.ts';
 import type { Made } from '../../wall/substrates/index.ts';
-import { byFormula } from '../derived.ts';
 import { toDegrees, weightOf } from '../units/constants.ts';
 import * as day from './day.ts';
 import * as framing from './framing.ts';
 import * as hardware from './hardware.ts';
-import * as holding from './holding.ts';
 import * as people from './people.ts';
 import * as readings from './readings.ts';
 
@@ -60,35 +54,6 @@ const speaks = (code: string, { hole = 1500, bottom = 1300, kg = 3 }) => {
 	);
 };
 
-/** Share of 10 kg on its packet that counts. */
-const counts = (meaning: 'working' | 'failure', school: 'careful' | 'packet', of: Made['of']) => {
-	const load = byFormula(weightOf(1), '');
-	const none = byFormula(0, '');
-	const fixing = fixingOf('masonry-plug');
-	const use = useOf(
-		{ ...fixing, holds: fixing.holds.map((each) => ({ ...each, in: ['brick', 'unknown'] })) },
-		{
-			...{ bed: groundAt({ ...MADE, of }, [], 0), piece: hungPiece, school, roles: ['shank'] },
-			point: {
-				name: '',
-				x: 0,
-				drop: none,
-				load: { down: load, inward: 0, outward: 0, pull: none }
-			},
-			own: { dy: null, rating: { kg: 10, meaning }, standOff: null, stock: null }
-		} as unknown as Parameters<typeof useOf>[1]
-	);
-	if (!use.ok) throw new Error(use.error.code);
-	return use.value.allowedLoad / weightOf(10);
-};
-
-/** What a screw of these lengths has in a stud behind board of 12.7 mm. */
-const within = (...lengths: number[]) =>
-	inWood(
-		{ as: 'screw', nominal: 4, root: 3, lengths },
-		{ cover: 12.7, standOff: 0, clamps: { thick: 2, of: 'steel' } }
-	)?.within ?? null;
-
 const minutes = (pieces: number) => {
 	const one = { hooks: [] } as Pick<PlannedPiece, 'hooks'>;
 	return timeFor({ made: MADE }, Array(pieces).fill(one), []);
@@ -103,7 +68,7 @@ const frame = (school: 'extra' | 'ratio') => {
 	return sums.ok ? sums.value.margins.bottom : NaN;
 };
 
-type Books = typeof people & typeof holding & typeof hardware & typeof framing & typeof day;
+type Books = typeof people & typeof hardware & typeof framing & typeof day;
 
 /** What each figure decides; a figure without its check does not compile. */
 const BOUNDARIES: { readonly [Name in keyof Books]: () => void } = {
@@ -181,25 +146,6 @@ const BOUNDARIES: { readonly [Name in keyof Books]: () => void } = {
 		};
 		expect([behind(1010), behind(1009.9)]).deep.equal(['A', null]);
 	},
-
-	UNSURE_SHARE: () => expect(counts('failure', 'packet', 'brick')).closeTo(0.25, 1e-9),
-	CAREFUL_SHARE: () => expect(counts('working', 'careful', 'brick')).closeTo(0.5, 1e-9),
-	UNKNOWN_WALL_SHARE: () => expect(counts('working', 'packet', 'unknown')).closeTo(0.5, 1e-9),
-	// The wood that the withdrawal beneath is reckoned in.
-	STUD_GRAVITY: () => BOUNDARIES.PERMANENT_LOAD(),
-	PERMANENT_LOAD: () => {
-		// NDS 2018, 12.2-2: 2850·G²·D lb/in, of which nine tenths stay.
-		const held = inWood(
-			{ as: 'screw', nominal: 4, root: 3, lengths: [40] },
-			{ cover: 12.7, standOff: 0, clamps: { thick: 2, of: 'steel' } }
-		)!;
-		const perMm = ((2850 * 0.42 ** 2 * (4 / 25.4)) / 25.4) * 4.4482216152605;
-		expect(held.along).closeTo(perMm * held.within * 0.9, 1e-6);
-	},
-	LEAST_IN_WOOD_DIAMETERS: () =>
-		expect([within(12.7 + 2 + 24), within(12.7 + 2 + 23.9)]).satisfy(
-			([deep, shallow]: (number | null)[]) => Math.abs(deep! - 24) < 1e-9 && shallow === null
-		),
 
 	HEAD_8_GAUGE_MM: () => {
 		const keyhole = (headHole: number) => cautionsOf(backOf('keyholes', { headHole }));

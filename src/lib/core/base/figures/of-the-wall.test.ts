@@ -6,6 +6,7 @@ import { usualRegion } from '../../plan/arrange-wall.ts';
 import { groundAt } from '../../fixing/choose/hole-ground.ts';
 import { failedNear } from '../../fixing/choose/failed.ts';
 import { bearingOf, reusableFixingAt } from '../../fixing/choose/reusable.ts';
+import { intoStud } from '../../fixing/cautions/into-stud.ts';
 import { faceOf, type Feature } from '../../wall/features/index.ts';
 import { likelyRuns } from '../../wall/survey/runs.ts';
 import { readAgainWithin } from '../../wall/survey/proofs.ts';
@@ -87,6 +88,19 @@ const BOUNDARIES: {
 		expect(besideOpening([899, 899], [[1000, 1900]])).equal(false);
 	},
 	// 1 1/4 in, as the code has it; what is bought for it is in holds.test.ts.
+	BESIDE_BOX_MM: () => {
+		const beside = (x: number) => {
+			const socket = thing('socket', { y: 300, height: 80, width: 80, x: 1000 });
+			const use = { ok: true as const, value: { screw: 76.2, within: 45 } };
+			return intoStud.find({
+				piece: { letter: 'A' },
+				planned: { hooks: [{ hole: { x, y: 1500 } }] },
+				currentUses: [use],
+				wall: { ...wall, features: [socket] }
+			} as unknown as Parameters<typeof intoStud.find>[0])?.grade;
+		};
+		expect([beside(1080 + 50), beside(1080 + 50.5)]).deep.equal(['care', 'note']);
+	},
 	STUD_DEPTH_MM: () => expect(studs.STUD_DEPTH_MM / 25.4).equal(1.25),
 
 	HAND_ROOM_MM: () => reaches('socket', 'beside', 50),

@@ -19,5 +19,7 @@ export const ON_OLD_FIXING_MM = 1.5;
 export const HALF_STUD_MM = 19.05;
 /** Within this distance of an opening, studs belong to the opening and not to the layout, mm. From memory. */
 export const BESIDE_OPENING_MM = 100;
-/** A screw enters a stud no deeper than this, mm: 1 1/4 in. Source: NEC 300.4(D). */
+/** A box is nailed to the stud beside it: what feeds it may run through that stud, so far to its side, mm. From memory. */
+export const BESIDE_BOX_MM = 50;
+/** Cables through a stud lie at least this far behind its face, or have a steel plate before them, mm: 1 1/4 in. Source: NEC 300.4(D). */
 export const STUD_DEPTH_MM = 31.75;

@@ -3,6 +3,7 @@ import { PRICK } from './mends.ts';
 
 export const hardWallHook: Fixing = {
 	kind: 'hard-wall-hook',
+	hammered: true,
 	serves: ['hook'],
 	holds: [
 		{

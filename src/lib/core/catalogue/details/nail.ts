@@ -5,6 +5,8 @@ import { NAIL_HOLE } from './mends.ts';
 
 export const nail: Fixing = {
 	kind: 'nail',
+	hammered: true,
+	headless: true,
 	serves: ['shank'],
 	holds: [
 		{
@@ -42,6 +44,7 @@ export const nail: Fixing = {
 const common = (kind: HookKind, nominal: number, lengths: readonly number[]): Fixing => ({
 	...nail,
 	kind,
+	headless: undefined,
 	holds: [
 		{
 			by: 'wood',

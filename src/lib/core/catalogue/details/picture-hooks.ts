@@ -6,8 +6,10 @@ import { NAIL_HOLE } from './mends.ts';
 const SOURCE = 'typical packet, common practice';
 
 /** A plate with a closed hook, held by steep nails. */
-const hook = (kind: HookKind, pounds: number, nails: number): Fixing => ({
+const hook = (kind: HookKind, pounds: number, nails: 1 | 2 | 3): Fixing => ({
 	kind,
+	hammered: true,
+	nails,
 	serves: ['hook'],
 	holds: [
 		{

@@ -1,17 +1,17 @@
-import { KG_PER_POUND } from '../../base/units/constants.ts';
 import type { Fixing } from './types.ts';
 import { PRICK } from './mends.ts';
 
 export const pushPin: Fixing = {
 	kind: 'push-pin',
+	headless: true,
 	serves: ['shank'],
 	holds: [
 		{
 			by: 'packet',
 			in: ['board', 'plaster', 'wood', 'unknown'],
-			kg: KG_PER_POUND,
+			kg: 0.5,
 			meaning: 'working',
-			source: '“the lightest pieces only”: common practice; 1 lb from memory'
+			source: '“the lightest pieces only”: common practice; 0.5 kg from memory'
 		}
 	],
 	bits: [],

@@ -31,6 +31,7 @@ const toggle = (
 		}
 	],
 	bits: [{ in: grounds, mm: 12.7 }],
+	opensBehind: true,
 	holes: 1,
 	never: ['Not over insulation or pipes that fill the hollow.'],
 	tools: ['drill', 'screwdriver'],

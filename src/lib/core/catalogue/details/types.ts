@@ -82,6 +82,13 @@ export interface Fixing {
 	bits: readonly Bit[];
 	/** Free depth it needs behind the face of the wall, mm. */
 	clearanceDepth: number;
+	/** It is driven by a hammer; its nails, where it is a hook on nails. */
+	hammered?: true;
+	nails?: 1 | 2 | 3;
+	/** Nothing keeps a slot or a hole on it. */
+	headless?: true;
+	/** It opens behind the wall and spreads its load there. */
+	opensBehind?: true;
 	/** Only on smooth sound paint. */
 	smoothOnly?: true;
 	/** Holes it makes in the wall. */

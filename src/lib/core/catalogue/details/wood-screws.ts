@@ -4,11 +4,11 @@ import { SCREW_HOLE } from './mends.ts';
 
 /** Nominal diameters by ASME B18.6.1; roots as the tables of NDS 2018, appendix L, take them; lengths as sold, from memory. */
 const GAUGES = {
-	6: { nominal: 3.5052, root: 2.8702, pilot: 2, lengths: [31.75, 38.1, 44.45, 50.8] },
-	8: { nominal: 4.1656, root: 3.3274, pilot: 2.4, lengths: [38.1, 44.45, 50.8, 63.5] },
-	10: { nominal: 4.826, root: 3.8608, pilot: 3.2, lengths: [44.45, 50.8, 63.5, 76.2] },
+	6: { nominal: 3.5052, root: 2.8702, pilot: 2, lengths: [31.75, 38.1, 44.45, 50.8, 63.5] },
+	8: { nominal: 4.1656, root: 3.3274, pilot: 2.4, lengths: [38.1, 44.45, 50.8, 63.5, 76.2] },
+	10: { nominal: 4.826, root: 3.8608, pilot: 3.2, lengths: [44.45, 50.8, 63.5, 76.2, 88.9] },
 	12: { nominal: 5.4864, root: 4.3434, pilot: 3.6, lengths: [50.8, 63.5, 76.2, 88.9] },
-	14: { nominal: 6.1468, root: 4.9784, pilot: 4, lengths: [50.8, 63.5, 76.2, 88.9] }
+	14: { nominal: 6.1468, root: 4.9784, pilot: 4, lengths: [50.8, 63.5, 76.2, 88.9, 101.6] }
 };
 
 export const shankOf = (gauge: keyof typeof GAUGES): Shank => {

@@ -104,7 +104,7 @@ describe('the steps of a day', () => {
 		]);
 	});
 
-	it('tell a stop before the hook is marked, set, and used', () => {
+	it('tell what halts before the hook is marked, set, and used', () => {
 		// The mirror on two one-nail hooks in board is too much for them by the house rule.
 		const c = DEMO.pieces.find(({ letter }) => letter === 'C')!;
 		for (const phase of ['mark', 'set', 'lift'] as const) {
@@ -112,7 +112,7 @@ describe('the steps of a day', () => {
 			expect(
 				step.cautions.map(({ code }) => code),
 				phase
-			).include('too-weak');
+			).include('to-choose');
 		}
 		const a = hall.find(({ phase, title }) => phase === 'mark' && title.startsWith('A'))!;
 		expect(a.cautions.filter(({ grade }) => grade === 'stop')).empty;

@@ -7,6 +7,6 @@ export const damp = {
 	source: 'common practice: about 19 C and 50 % relative humidity, steady',
 	find: ({ piece: { letter, kind, glazing }, wall: { wet } }) =>
 		wet.length > 0 && kindOf(kind).suffers(glazing !== 'none') !== 'none'
-			? care('damp', { letter, wet: wet.join(' and ') })
+			? care('damp', { letter, wet })
 			: null
 } as const satisfies CautionRule;

@@ -16,9 +16,11 @@ import { notChecked } from './not-checked.ts';
 import { publicRoom } from './public-room.ts';
 import { rented } from './rented.ts';
 import { tooBright } from './too-bright.ts';
+import { toChoose } from './to-choose.ts';
 import { tooWeak } from './too-weak.ts';
 import { weightUnknown } from './weight-unknown.ts';
 
+export { halts } from './halts.ts';
 export { NOT_CHECKED, notCheckedYet } from './not-checked.ts';
 export type { LiftGuide } from './heavy-lift.ts';
 export { STANDING_CAUTIONS } from './standing.ts';
@@ -31,6 +33,7 @@ export type CautionCode = Exclude<keyof typeof CAUTIONS, Standing>;
 /** Every danger that is looked for when a piece is fixed, the gravest first; one whose sentence or rule is forgotten does not compile. */
 export const CAUTION_RULES: { readonly [Code in CautionCode]: CautionRule & { code: Code } } = {
 	'too-weak': tooWeak,
+	'to-choose': toChoose,
 	'not-checked': notChecked,
 	'weight-unknown': weightUnknown,
 	'heavy-lift': heavyLift,

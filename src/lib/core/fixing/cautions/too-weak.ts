@@ -2,11 +2,15 @@ import { stop } from '../said.ts';
 import { withinRule } from '../choose/holds.ts';
 import type { CautionRule } from './types.ts';
 import { NOT_CHECKED } from './not-checked.ts';
+import { isChosen } from './to-choose.ts';
 
 export const tooWeak = {
 	code: 'too-weak',
 	source: 'the house rule on ratings, and what each fixing is made for',
-	find: ({ piece: { letter }, currentUses: now }) => {
+	find: (fixed) => {
+		const { piece, currentUses: now } = fixed;
+		const { letter } = piece;
+		if (!isChosen(fixed)) return null;
 		const unfit = now.find((use) => !use.ok && use.error.code !== NOT_CHECKED);
 		if (unfit && !unfit.ok)
 			return stop('too-weak', { of: 'unfit', letter, why: unfit.error.message });

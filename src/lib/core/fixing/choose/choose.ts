@@ -15,7 +15,9 @@ import { failedNear } from './failed.ts';
 import { reusableFixingAt } from './reusable.ts';
 import { useOf, withinRule, type Use } from './holds.ts';
 import { posesOf, type Pose, type Standing } from './poses.ts';
-import { considerations, inStuds, isStopped, type ScoreTerm, type WayPoint } from './weigh.ts';
+import { byRank, rankOf, type Rank, type ScoreTerm } from './rank.ts';
+import type { Site } from './site.ts';
+import { considerations, inStuds, isStopped, type WayPoint } from './weigh.ts';
 import { WOULD_HELP } from '../../../words/en/fixing.ts';
 
 /** A complete way to fix a piece: what is done to its back, where its points are, and what goes at each. */
@@ -44,8 +46,8 @@ export interface FixingOption {
 	cost: Fixing['cost'];
 	/** Everything that ranks it. */
 	considered: ScoreTerm[];
-	/** Their sum: the least comes first. */
-	rank: number;
+	/** What it costs by each rule of the ranking in turn. */
+	rank: Rank;
 	heldLevelBy: string;
 	/** A *stop* speaks against it. */
 	stopped: boolean;
@@ -66,6 +68,7 @@ export interface ToChoose extends Standing {
 	kit: Project['kit'];
 	/** Where cables and pipes are likely. */
 	runs: readonly Run[];
+	site: Site;
 }
 
 /** Whether a weighed piece is heavy by the house rule. */
@@ -107,7 +110,7 @@ export function everyWay(
 function spread(found: readonly FixingOption[], heavy: boolean): FixingOption[] {
 	const shown = new Map<string, Set<string>>();
 	return found
-		.toSorted((a, b) => a.rank - b.rank || a.use - b.use)
+		.toSorted(byRank)
 		.filter(({ hangs, fixingSummary: on, points }) => {
 			const key = heavy ? `${hangs}, ${inStuds(points)}` : hangs;
 			const alike = shown.get(key) ?? new Set();
@@ -178,7 +181,7 @@ interface Serving {
 	most: number;
 }
 
-function servingOn(points: readonly Point[], { roles }: Pose, asked: ToChoose): Serving[] {
+function servingOn(points: readonly Point[], { roles, back }: Pose, asked: ToChoose): Serving[] {
 	const { kit, houseRules, hungPiece, failed } = asked;
 	return fixings.flatMap((fixing) => {
 		const uses = new Map<WallPoint, Use>();
@@ -187,9 +190,8 @@ function servingOn(points: readonly Point[], { roles }: Pose, asked: ToChoose): 
 			const hole = { x: bearing.x + off.dx, y: bearing.y + off.dy };
 			if (failedNear(failed, fixing, hole) !== null) return [];
 			const use = useOf(fixing, {
-				bed,
-				roles,
-				point,
+				...{ bed, roles, point, site: asked.site },
+				needsHead: hangerOf(back).needsHead === true,
 				piece: hungPiece,
 				own: kit[fixing.kind],
 				school: houseRules.school
@@ -214,7 +216,7 @@ function wayOf(
 	pose: Pose,
 	points: readonly Point[],
 	chosen: readonly Serving[],
-	{ hungPiece, houseRules, kit, runs, top }: ToChoose
+	{ hungPiece, houseRules, kit, runs, site, top }: ToChoose
 ): FixingOption {
 	const at = points.map(({ point, bearing, bed }): WayPoint => {
 		const { kind, uses } = chosen.find((each) => each.uses.has(point))!;
@@ -235,7 +237,7 @@ function wayOf(
 		weight: hungPiece.weight!,
 		heavy: houseRules.heavy,
 		school: houseRules.school,
-		runs,
+		...{ runs, site },
 		stock: (kind) => kit[kind]?.stock ?? null
 	});
 	const on = onWhat(at);
@@ -257,7 +259,7 @@ function wayOf(
 		tools: [...new Set(kinds.flatMap(({ tools }) => tools))],
 		cost: Math.max(...kinds.map(({ cost }) => cost)) as Fixing['cost'],
 		considered: considered.filter(({ says }) => says !== ''),
-		rank: considered.reduce((all, { costs }) => all + costs, 0),
+		rank: rankOf(considered),
 		heldLevelBy: pose.hung.heldLevelBy,
 		stopped: isStopped(considered)
 	};
@@ -276,10 +278,11 @@ function onWhat(points: readonly WayPoint[]): string {
 
 /** What would make a piece possible to hang that nothing serves for. */
 function wouldHelp({ made, studs, hungPiece, piece, failed }: ToChoose): string[] {
+	const { studs: framed, unsettled } = substrateOf(made);
 	return [
 		...(failed.length > 0 ? [WOULD_HELP.move({ within: CLEAR_OF_MISS_MM })] : []),
-		...(substrateOf(made).unsettled ? [WOULD_HELP['find-wall']()] : []),
-		...(studs.length === 0 ? [WOULD_HELP['find-studs']()] : []),
+		...(unsettled ? [WOULD_HELP['find-wall']()] : []),
+		...(studs.length === 0 && (framed || unsettled) ? [WOULD_HELP['find-studs']()] : []),
 		WOULD_HELP['more-points'](),
 		...(piece.glazing === 'glass' && hungPiece.kind !== 'mirror'
 			? [WOULD_HELP['change-glass']()]

@@ -76,48 +76,82 @@ describe('what was left in a wall', () => {
 describe('a screw in a stud', () => {
 	const deck = { as: 'screw' as const, nominal: 4.826, root: 3.8608, lengths: [44.45, 63.5, 76.2] };
 
-	it('is as long as reaches 1 1/4 in into it, and no longer', () => {
-		// Through a 3/4 in cleat and 1/2 in board 2 1/2 in are just that; NEC 300.4(D).
+	it('holds as the yield equations and the withdrawal of its thread have it', () => {
+		// Through a 3/4 in cleat and 1/2 in board 2 1/2 in reach 1 1/4 in into it.
 		const through = { thick: 19.05, of: 'wood' } as const;
-		const held = inWood(deck, { cover: 12.7, standOff: 6, clamps: through })!;
-		expect(held.length).equal(63.5);
-		expect(held.within).closeTo(31.75, 1e-9);
-		// Lateral and withdrawal as NDS 2018 has them, times C_D 0.9.
+		const [held] = inWood(deck, { cover: 12.7, standOff: 6, clamps: through });
+		expect(held!.length).equal(63.5);
+		expect(held!.within).closeTo(31.75, 1e-9);
+		// Lateral and withdrawal as NDS 2018 has them, times C_D 0.9; below 10 diameters in proportion.
 		const { load } = lateralYield({
 			...{ nominal: 4.826, dowel: 3.8608, specificGravity: 0.42 },
 			...{ side: 19.05, sideBearing: 3350, main: 31.75, gap: 12.7 }
 		});
-		expect(held.across).closeTo(load * 0.9, 1e-9);
+		expect(held!.across).closeTo((load * 0.9 * 31.75) / 48.26, 1e-9);
 		const perMm = screwWithdrawal({ specificGravity: 0.42, diameter: 4.826 });
-		expect(held.along).closeTo(perMm * 31.75 * 0.9, 1e-9);
+		expect(held!.along).closeTo(perMm * 31.75 * 0.9, 1e-9);
 	});
 
-	it('is none where every length is too short or too deep', () => {
-		expect(inWood({ ...deck, lengths: [44.45] }, { cover: 25, standOff: 6, clamps: null })).equal(
-			null
-		);
-		expect(inWood({ ...deck, lengths: [76.2] }, { cover: 0, standOff: 6, clamps: null })).equal(
-			null
+	it('is sold long enough for every usual board, whatever its gauge', () => {
+		const GAUGES = ['screw-6', 'screw', 'deck-screw', 'screw-12', 'bugle-screw'] as const;
+		for (const kind of GAUGES)
+			for (const cover of [9.5, 10, 12.5, 12.7, 15, 15.9, 19, 25])
+				for (const school of ['careful', 'packet', 'studs'] as const) {
+					const use = useOf(
+						fixingOf(kind),
+						asked('timber', 30, 2, { bed: { cover }, school, roles: ['shank'] })
+					);
+					if (!use.ok) throw new Error(`${kind} through ${cover}: ${use.error.message}`);
+					const { screw, within, utilisation } = use.value;
+					expect(within!, `${kind} through ${cover}`).least(6 * shankNominal(kind) - 1e-6);
+					expect(screw! - within!).closeTo(cover + 6, 1e-9);
+					expect(utilisation, `${kind} through ${cover}`).most(1);
+				}
+		// Behind lath and plaster of 22 mm a 10 gauge screw does as well.
+		expect(useOf(fixingOf('deck-screw'), asked('timber', 30, 2, { bed: { cover: 22 } })).ok).equal(
+			true
 		);
 	});
 
-	it('holds less the thicker the board before it', () => {
+	it('is none where every length as sold is too short', () => {
+		expect(
+			inWood({ ...deck, lengths: [44.45] }, { cover: 25, standOff: 6, clamps: null })
+		).deep.equal([]);
+	});
+
+	it('holds less the thicker the board before it, and never less for being longer', () => {
 		fc.assert(
 			fc.property(fc.double({ min: 0, max: 20, noNaN: true }), (cover) => {
-				const shank = { ...deck, lengths: [60 + cover] };
-				const at = (more: number) =>
+				const at = (board: number, within: number) =>
 					inWood(
-						{ ...shank, lengths: [30 + 6 + cover + more] },
-						{ cover: cover + more, standOff: 6, clamps: null }
-					)!;
-				expect(at(5).across).below(at(0).across);
+						{ ...deck, lengths: [within + 6 + board] },
+						{ cover: board, standOff: 6, clamps: null }
+					)[0]!;
+				expect(at(cover + 5, 40).across).below(at(cover, 40).across);
+				expect(at(cover, 55).across).least(at(cover, 40).across);
 			})
 		);
 	});
+
+	it('is no stronger than the packet of one’s own says', () => {
+		const rating = { kg: 5, meaning: 'working' as const };
+		const own = { dy: null, standOff: null, stock: null, rating };
+		const may = (own?: Asked['own']) => {
+			const use = useOf(fixingOf('bugle-screw'), asked('timber', 20, 0, { own, school: 'packet' }));
+			return use.ok ? use.value.allowedLoad : 0;
+		};
+		expect(may({ ...own, rating: { ...rating, kg: 500 } })).closeTo(may(), 1e-9);
+		expect(may(own)).closeTo(weightOf(5), 1e-9);
+	});
 });
 
+const shankNominal = (kind: HookKind): number => {
+	const holding = fixingOf(kind).holds.find(({ by }) => by === 'wood');
+	return holding?.by === 'wood' ? holding.shank.nominal : 0;
+};
+
 const PIECE: HungPiece = {
-	...{ width: 500, height: 700, depth: 20, weight: 100, massOffset: 0, massUp: 350 },
+	...{ width: 500, height: 700, depth: 20, weight: 20, massOffset: 0, massUp: 350 },
 	...{ kind: 'framed', glazed: false, frame: null }
 };
 
@@ -129,7 +163,16 @@ function asked(
 ): Asked {
 	const { bed, ...rest } = more;
 	return {
-		bed: { ground, cover: 12.7, besideStud: false, smooth: true, left: null, ...bed },
+		bed: {
+			ground,
+			before: ground,
+			cover: 12.7,
+			besideStud: false,
+			face: 'smooth',
+			left: null,
+			...bed
+		},
+		...{ site: { over: [], wet: false, place: [] }, needsHead: false },
 		roles: ['hook', 'shank', 'plate', 'batten', 'cord', 'stick', 'neck'] as Role[],
 		point: {
 			...{ name: 'hook', x: 0, drop: byFormula(50, 'read') },
@@ -197,7 +240,7 @@ describe('what a fixing may carry', () => {
 		const glazed = { ...PIECE, glazed: true };
 		expect(why('nail', asked('board', 10, 0, { piece: glazed }))).equal('barred');
 		expect(why('nail', asked('timber', 10, 0, { piece: glazed }))).equal('serves');
-		expect(why('adhesive-strip', asked('board', 5, 0, { bed: { smooth: false } }))).equal(
+		expect(why('adhesive-strip', asked('board', 5, 0, { bed: { face: 'textured' } }))).equal(
 			'not-smooth'
 		);
 		expect(why('strap-toggle', asked('board', 50, 0, { bed: { besideStud: true } }))).equal(

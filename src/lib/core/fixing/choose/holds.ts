@@ -1,5 +1,10 @@
 import { fail } from '../said.ts';
-import { UNSURE_SHARE, CAREFUL_SHARE, UNKNOWN_WALL_SHARE } from '../../base/figures/holding.ts';
+import {
+	CAREFUL_SHARE,
+	PREFERRED_USE,
+	UNKNOWN_WALL_SHARE,
+	UNSURE_SHARE
+} from '../../base/figures/holding.ts';
 import {
 	GROUNDS,
 	holdingIn,
@@ -16,6 +21,8 @@ import { ok, type Result } from '../../base/result.ts';
 import { weightOf } from '../../base/units/constants.ts';
 import type { HoleGround } from './hole-ground.ts';
 import { inWood } from './in-wood.ts';
+import { refusalOf } from './refusals/index.ts';
+import type { Site } from './site.ts';
 import { RATED } from '../../../words/en/fixing.ts';
 
 /** How far a fixing is used by what one point carries. */
@@ -28,8 +35,9 @@ export interface Use {
 	ratingSource: 'own packet' | 'typical packet' | 'held before' | 'calculated';
 	meaning: Meaning | null;
 	ground: Ground;
-	/** Length of screw or nail to take, and how deep its hole goes from the face of the wall, mm. */
+	/** Length of screw or nail to take, how much of it is in the stud, and how deep its hole goes from the face of the wall, mm. */
 	screw: number | null;
+	within: number | null;
 	holeDepth: number | null;
 	/** In one line, with lengths left open. */
 	explanation: string;
@@ -40,8 +48,11 @@ export const withinRule = (share: number): boolean => share <= 1 + 1e-6;
 
 export interface Asked {
 	bed: HoleGround;
+	site: Site;
 	/** What the piece's hanger can hang on. */
 	roles: readonly Role[];
+	/** What the piece hangs by needs a head on a nail or screw. */
+	needsHead: boolean;
 	point: WallPoint & { load: PointLoad };
 	piece: HungPiece;
 	own: OwnHook | undefined;
@@ -57,7 +68,10 @@ export function useOf(fixing: Fixing, asked: Asked): Result<Use> {
 	if (!holding) return fail('other-ground', { grounds: GROUNDS[bed.ground] });
 	const bar = fixing.rejects?.(piece, bed.ground);
 	if (bar) return fail('barred', { bar });
-	if (fixing.smoothOnly && !bed.smooth) return fail('not-smooth');
+	const kg = piece.weight === null ? null : piece.weight / weightOf(1);
+	const why = kg === null ? null : refusalOf({ ...asked, fixing, kg });
+	if (why) return fail('refused', { why });
+	if (fixing.smoothOnly && bed.face !== 'smooth') return fail('not-smooth');
 	if (fixing.clearanceDepth > 0 && bed.besideStud) return fail('stud-in-the-way');
 	if (bed.ground === 'board' && fixing.grip && !grips(fixing.grip, bed.cover))
 		return fail('other-board', {
@@ -75,31 +89,36 @@ const grips = ({ least, most }: { least: number; most: number }, cover: number):
 
 const CLAMPED: readonly Role[] = ['plate', 'batten'];
 
-function inStud(
-	{ kind, serves }: Fixing,
-	shank: Parameters<typeof inWood>[0],
-	{ bed, roles, point, own }: Asked
-): Result<Use> {
-	const clamped = CLAMPED.some((role) => roles.includes(role) && serves.includes(role));
-	const held = inWood(shank, {
-		cover: bed.cover,
-		standOff: own?.standOff ?? hookOf(kind).standOff,
-		clamps: clamped ? point.clamps : null
-	});
-	if (!held) return fail('no-length');
+/** The shortest length as sold that serves with room to spare, else the shortest that serves; a packet of one's own bounds it. */
+function inStud(fixing: Fixing, shank: Parameters<typeof inWood>[0], asked: Asked): Result<Use> {
+	const { bed, roles, point } = asked;
+	const clamped = CLAMPED.some((role) => roles.includes(role) && fixing.serves.includes(role));
 	const { down, inward, outward, pull } = point.load;
 	const across = Math.hypot(down.value, Math.max(inward, outward));
-	const share = across / held.across + Math.max(pull.value, 0) / held.along;
-	return ok({
-		utilisation: share,
-		allowedLoad: share > 0 ? down.value / share : held.across,
-		ratingSource: 'calculated',
-		ground: bed.ground,
-		meaning: null,
-		screw: held.length,
-		holeDepth: bed.cover + held.within,
-		explanation: RATED.calculated(held)
+	const off = Math.max(pull.value, 0);
+	const own = asked.own?.rating ? byPacket(fixing, { ...asked.own.rating }, asked) : null;
+	const uses = inWood(shank, {
+		cover: bed.cover,
+		standOff: asked.own?.standOff ?? hookOf(fixing.kind).standOff,
+		clamps: clamped ? point.clamps : null
+	}).map((held): Use => {
+		const share = across / held.across + off / held.along;
+		const utilisation = Math.max(share, own?.utilisation ?? 0);
+		return {
+			utilisation,
+			allowedLoad: utilisation > 0 ? down.value / utilisation : held.across,
+			ratingSource: 'calculated',
+			ground: bed.ground,
+			meaning: null,
+			screw: held.length,
+			within: held.within,
+			holeDepth: bed.cover + held.within,
+			explanation: RATED.calculated({ ...held, packet: utilisation > share })
+		};
 	});
+	const shortest = (most: number) => uses.find(({ utilisation }) => utilisation <= most);
+	const use = shortest(PREFERRED_USE) ?? shortest(1) ?? uses.at(-1);
+	return use ? ok(use) : fail('no-length');
 }
 
 /** A packet's figure is for the weight on a hook; an anchor's is for the load whichever way it goes. */
@@ -121,6 +140,7 @@ function byPacket(fixing: Fixing, typical: Rating, { bed, point, own, school }: 
 		ground: bed.ground,
 		meaning,
 		screw: null,
+		within: null,
 		holeDepth:
 			MASONRY.includes(bed.ground) && fixing.clearanceDepth > 0 ? fixing.clearanceDepth : null,
 		explanation: RATED.packet({ by, meaning, counts })

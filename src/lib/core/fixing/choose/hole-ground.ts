@@ -1,16 +1,18 @@
 import { MEETS_STUD_MM, NOTHING_OPENS_MM } from '../../base/figures/studs.ts';
 import type { Ground, LeftBehind } from '../../catalogue/details/index.ts';
-import type { Made, Substrate } from '../../wall/substrates/index.ts';
+import type { Made, Substrate, Surface } from '../../wall/substrates/index.ts';
 import { substrateOf } from '../../wall/substrates/index.ts';
 
 /** What a hole at one place of a wall meets. */
 export interface HoleGround {
 	ground: Ground;
+	/** What the wall is of where no stud is: a nail for a stud goes through it. */
+	before: Ground;
 	/** What lies in front of the stud and carries nothing, or what an anchor grips, mm. */
 	cover: number;
 	/** A stud stands so near that nothing can open behind the board. */
 	besideStud: boolean;
-	smooth: boolean;
+	face: Surface;
 	/** What an earlier hanging left at that very place; null for nothing. */
 	left: LeftBehind | null;
 }
@@ -36,9 +38,10 @@ export function groundAt(
 	const inStud = substrate.studs !== null && off <= MEETS_STUD_MM;
 	return {
 		ground: inStud ? substrate.studs!.material : substrate.ground,
+		before: substrate.ground,
 		cover: made.board ?? COVER[substrate.ground] ?? 0,
 		besideStud: substrate.studs !== null && !inStud && off < NOTHING_OPENS_MM,
-		smooth: made.surface === 'smooth',
+		face: made.surface,
 		left
 	};
 }

@@ -1,9 +1,10 @@
 import {
-	STUD_GRAVITY,
+	FULL_IN_WOOD_DIAMETERS,
+	LEAST_IN_WOOD_DIAMETERS,
 	PERMANENT_LOAD,
-	LEAST_IN_WOOD_DIAMETERS
+	STUD_GRAVITY,
+	THREADED_SHARE
 } from '../../base/figures/holding.ts';
-import { STUD_DEPTH_MM } from '../../base/figures/studs.ts';
 import type { Shank } from '../../catalogue/details/index.ts';
 import { lateralYield } from '../../catalogue/facts/wood/lateral-yield.ts';
 import { standingShank } from '../../catalogue/facts/wood/standing-shank.ts';
@@ -25,11 +26,11 @@ export interface InWood {
 }
 
 /**
- * What a screw or nail holds in a stud behind a cover that carries nothing; null where no length as sold fits.
- * The longest is taken that enters the stud by at most 1 1/4 in (NEC 300.4(D)) and by 6 diameters at least.
+ * What a screw or nail holds in a stud behind a cover that carries nothing, for each length as sold that has at least 6
+ * diameters of thread in the wood; the shortest first.
  *
- * Across: lateral yield through what is clamped, or of a shank that stands out by `standOff`; along: withdrawal of what
- * is in the wood; each times C_D. Source: NDS 2018, 12.2 and 12.3.
+ * Across: lateral yield through what is clamped, or of a shank that stands out by `standOff`, in proportion below 10
+ * diameters; along: withdrawal of the thread in the wood; each times C_D. Source: NDS 2018, 12.2 and 12.3.
  */
 export function inWood(
 	{ as, nominal, root, lengths }: Shank,
@@ -38,32 +39,34 @@ export function inWood(
 		standOff,
 		clamps
 	}: { cover: number; standOff: number; clamps: WallPoint['clamps'] | null }
-): InWood | null {
+): InWood[] {
 	const side = clamps === null ? null : (clamps ?? PLATE);
 	const outside = cover + (side ? side.thick : standOff);
-	const length = lengths.findLast(
-		(each) =>
-			each - outside <= STUD_DEPTH_MM + 1e-6 &&
-			each - outside >= LEAST_IN_WOOD_DIAMETERS * nominal - 1e-6
-	);
-	if (length === undefined) return null;
-	const within = length - outside;
 	const wood = { nominal, dowel: root, specificGravity: STUD_GRAVITY };
-	const { load } = side
-		? lateralYield({
-				...wood,
-				side: side.thick,
-				sideBearing: SIDE[side.of],
-				main: within,
-				gap: cover
-			})
-		: standingShank({ ...wood, length: within, out: outside });
-	const withdrawal = as === 'screw' ? screwWithdrawal : nailWithdrawal;
-	return {
-		length,
-		within,
-		across: load * PERMANENT_LOAD,
-		along:
-			withdrawal({ specificGravity: STUD_GRAVITY, diameter: nominal }) * within * PERMANENT_LOAD
-	};
+	const drawn = { screw: screwWithdrawal, nail: nailWithdrawal }[as]({
+		...wood,
+		diameter: nominal
+	});
+	return lengths.flatMap((length): InWood[] => {
+		const within = length - outside;
+		const threaded = Math.min(within, as === 'screw' ? length * THREADED_SHARE : length);
+		if (threaded < LEAST_IN_WOOD_DIAMETERS * nominal - 1e-6) return [];
+		const { load } = side
+			? lateralYield({
+					...wood,
+					side: side.thick,
+					sideBearing: SIDE[side.of],
+					main: within,
+					gap: cover
+				})
+			: standingShank({ ...wood, length: within, out: outside });
+		const deep = Math.min(1, within / (FULL_IN_WOOD_DIAMETERS * nominal));
+		return [
+			{
+				...{ length, within },
+				across: load * deep * PERMANENT_LOAD,
+				along: drawn * threaded * PERMANENT_LOAD
+			}
+		];
+	});
 }

@@ -3,4 +3,5 @@
 export * from './hole-ground.ts';
 export * from './choose.ts';
 export { withinRule, type Use } from './holds.ts';
-export type { ScoreTerm, WayPoint } from './weigh.ts';
+export type { ScoreTerm } from './rank.ts';
+export type { WayPoint } from './weigh.ts';

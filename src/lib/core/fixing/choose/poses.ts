@@ -30,6 +30,8 @@ export interface Pose {
 	lift: number;
 	/** Places along the piece that were chosen for it; null where the back says them. */
 	places: readonly number[] | null;
+	/** It hangs by another hanger than was entered. */
+	otherwise: boolean;
 	/** What is done to the back first; null for nothing. */
 	prepStep: string | null;
 	/** How much work that is: none, hardware taken off, or new hardware. */
@@ -153,16 +155,23 @@ function backsOf({ piece }: Standing): Base[] {
 			change: `Put ${sturdy} on its back.`,
 			work: 2 as const
 		}));
+	const asItIs = (back: Back): Base => ({
+		...{ back, roles: rolesOf(own), otherwise: false },
+		...{ prepStep: null, work: 0 }
+	});
 	return [
-		{ back: piece.back, roles: rolesOf(own), prepStep: null, work: 0 },
-		...[...others, ...sturdier].map(({ kind, change, work }): Base => {
+		asItIs(piece.back),
+		...(own.more?.(piece.back) ?? []).map(asItIs),
+		...[...others, ...sturdier].flatMap(({ kind, change, work }): Base[] => {
 			const hanger = hangers.find((each) => each.kind === kind)!;
-			return {
-				back: hanger.start(piece, piece.back),
+			const back = hanger.start(piece, piece.back);
+			return [back, ...(hanger.more?.(back) ?? [])].map((each) => ({
+				back: each,
 				roles: rolesOf(hanger),
+				otherwise: true,
 				prepStep: change,
 				work
-			};
+			}));
 		})
 	];
 }
@@ -249,15 +258,33 @@ function meetings(hanger: AnyHanger, back: Back, { x, hungPiece, studs }: Standi
 		(stud) => stud - x
 	);
 	const mixed = within
-		.flatMap((at) => [[at, -at].sort((a, b) => a - b), [-left, at, right]])
+		.flatMap((at) => [
+			[at, -at].sort((a, b) => a - b),
+			[-left, at, right],
+			...(meet.stacked
+				? [
+						[at, at],
+						[-left, at, at],
+						[at, at, right],
+						[-left, at, at, right]
+					]
+				: [])
+		])
 		.filter((places) => places.every((at, index) => fits(at, places[index - 1])));
+	const pairs = meet.stacked ? within.flatMap((at) => [[at, at]]) : [];
 	return meet.counts.flatMap((count) => [
 		...subsets(within, count),
+		...(count === 4
+			? subsets(
+					pairs.map((_, index) => index),
+					2
+				).map((two) => two.flatMap((index) => pairs[index]!))
+			: []),
 		...mixed.filter(({ length }) => length === count)
 	]);
 
 	function fits(at: number, before = -Infinity): boolean {
-		return at >= -left && at <= right && at - before >= POINTS_APART_MM;
+		return at >= -left && at <= right && (at === before || at - before >= POINTS_APART_MM);
 	}
 }
 

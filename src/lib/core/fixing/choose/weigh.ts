@@ -1,14 +1,18 @@
-import { fixingOf, type Ground } from '../../catalogue/details/index.ts';
+import { fixingOf, holdingIn, type Ground } from '../../catalogue/details/index.ts';
 import type { Point } from '../../base/geometry/line.ts';
 import { holdsPoint } from '../../base/geometry/rect.ts';
 import type { Run } from '../../wall/survey/runs.ts';
-import type { HookKind } from '../../catalogue/facts/index.ts';
+import { hookOf, type HookKind } from '../../catalogue/facts/index.ts';
+import { PREFERRED_USE, STUDS_FIRST_KG } from '../../base/figures/holding.ts';
+import { hangerOf } from '../../piece/hangers/index.ts';
 import type { FixSchool } from '../../model/house-rules.ts';
 import { weightOf } from '../../base/units/constants.ts';
 import { saysBy, type Said } from '../../base/result.ts';
 import { TERMS } from '../../../words/en/ways.ts';
 import type { Use } from './holds.ts';
 import type { Pose } from './poses.ts';
+import type { RankRule, ScoreTerm } from './rank.ts';
+import { mustStay, type Site } from './site.ts';
 
 /** What goes at one wall point of a way. */
 export interface WayPoint {
@@ -24,12 +28,6 @@ export interface WayPoint {
 	load: { down: number; pull: number };
 }
 
-/** One thing that speaks for a way or against it, and what it costs; costs without words are only reckoned. */
-export interface ScoreTerm extends Said {
-	/** Added to what the way costs; the least comes first. Choices, no source. */
-	costs: number;
-}
-
 export interface Weighed {
 	weight: number;
 	heavy: number;
@@ -38,119 +36,211 @@ export interface Weighed {
 	stock: (kind: HookKind) => number | null;
 	/** Where cables and pipes are likely. */
 	runs: readonly Run[];
+	site: Site;
 }
 
 /** Everything that ranks a way. What speaks for it costs nothing or less. */
-export function considerations(
+export const considerations = (
 	pose: Pose,
 	points: readonly WayPoint[],
-	{ weight, heavy, school, stock, runs }: Weighed
-): ScoreTerm[] {
-	const isHeavy = weight >= weightOf(heavy);
-	const met = inStuds(points);
-	const one = points.length === 1;
-	const kinds = [...new Set(points.map(({ hook }) => hook))].map(fixingOf);
+	weighed: Weighed
+): ScoreTerm[] => [
+	...stopping(pose, points, weighed),
+	...inPlace(pose, points, weighed),
+	...whenHeavy(points, weighed),
+	...withMargin(points),
+	...onTheBack(pose, points, weighed),
+	...inTheWall(pose, points),
+	...toCarry(points, weighed)
+];
+
+type Case = [isSo: boolean, costs: number, said: Said];
+const by = (rule: RankRule, cases: readonly Case[]): ScoreTerm[] =>
+	cases.flatMap(([isSo, costs, said]) => (isSo ? [{ ...said, rule, costs }] : []));
+const term = saysBy(TERMS);
+
+/** What its hanging is not for, and a likely cable or pipe. */
+function stopping({ hung }: Pose, points: readonly WayPoint[], { runs }: Weighed): ScoreTerm[] {
 	const meets = runs.find(
 		({ grade, rect }) =>
 			grade === 'stop' && points.some(({ hole }) => hole && holdsPoint(rect, hole))
 	);
-	const all = points.length;
-	const [worst] = points.map(({ hook }) => fixingOf(hook).damage).sort((a, b) => b.size - a.size);
-	const reckoned = (costs: number): ScoreTerm => ({ code: 'reckoned', says: '', costs });
-	const when = (isSo: boolean, costs: number, said: Said): ScoreTerm[] =>
-		isSo ? [{ ...said, costs }] : [];
 	return [
-		...pose.hung.cautions
-			.filter(({ grade }) => grade !== 'note')
-			.map(({ grade, code, message }) => ({
-				...{ code, says: message },
-				costs: grade === 'stop' ? STOP : 1
-			})),
-		...when(met === all, -0.5, term('all-in-studs', { one })),
-		...when(met > 0 && met < all, 0, term('some-in-studs', { met, all })),
-		...when(
-			isHeavy && met < all,
-			(school === 'studs' ? 8 : 4) * (met > 0 ? 0.5 : 1),
-			term('heavy-not-in-studs', { some: met > 0 })
+		...by(
+			'stopped',
+			hung.cautions
+				.filter(({ grade }) => grade === 'stop')
+				.map(({ code, message }): Case => [true, 1, { code, says: message }])
 		),
-		...when(
-			isHeavy && school === 'studs' && met < all && !onStraps(points),
-			4,
-			term('strap-is-the-rule')
-		),
-		...(meets ? when(true, RUN, term('may-meet', { what: meets.what, source: meets.source })) : []),
-		...when(
-			one && school === 'careful',
-			3 * Math.min(1, weight / (weightOf(heavy) * TWO_POINTS)),
-			term('one-point-for-all')
-		),
-		...when(one && isHeavy, 3, term('heavy-on-one-point')),
-		...when(one, -0.25, term('one-hole')),
-		...when(!one, 0, term('steadier-on-two')),
-		...when(kinds.length > 1, 0.2, term('two-kinds')),
-		...when(pose.work === 1, 1.5, term('back-changed', { change: pose.prepStep ?? '' })),
-		...when(pose.work === 2, 3, term('back-changed', { change: pose.prepStep ?? '' })),
-		...when(
-			pose.nudge !== 0 || pose.lift !== 0,
-			1 + Math.hypot(pose.nudge, pose.lift) / 25,
-			term('moved', { right: pose.nudge, up: pose.lift })
-		),
-		...when(
-			kinds.every(({ left }) => left),
-			LEFT,
-			term('on-what-is-there')
-		),
-		...when(pose.places !== null && uneven(pose), 0.5, term('uneven-hooks')),
-		...when(
-			points.some(({ use }) => use.ratingSource === 'typical packet' && use.meaning !== 'working'),
-			0.5,
-			term('unknown-rating')
-		),
-		...when(
-			points.every(({ use }) => use.ratingSource === 'own packet'),
-			-0.5,
-			term('own-packet')
-		),
-		...when(
-			points.every(({ use }) => use.ratingSource === 'calculated'),
+		...by('stopped', meets ? [[true, 1, term('may-meet', meets)]] : []),
+		...by(
+			'back',
+			hung.cautions
+				.filter(({ grade }) => grade === 'care')
+				.map(({ code, message }): Case => [true, 0.1, { code, says: message }])
+		)
+	];
+}
+
+/** Where a piece must not come off, closed points come first, two of them; in a rented room the smallest holes. */
+function inPlace(
+	{ back }: Pose,
+	points: readonly WayPoint[],
+	{ site, ...of }: Weighed
+): ScoreTerm[] {
+	const [why] = mustStay(site);
+	const { closed } = hangerOf(back);
+	const isClosed =
+		points.length > 1 &&
+		(closed === 'on-screws' ? points.every(({ hook }) => !liftsOff(hook)) : closed !== undefined);
+	const leaves = sum(points, ({ hook }) => fixingOf(hook).holes * fixingOf(hook).damage.size);
+	return by('place', [
+		[why !== undefined && !isClosed, 2, term('open-here', { why: why! })],
+		[why !== undefined && isClosed && closed === 'with-keeper', 0, term('with-keeper')],
+		[
+			why !== undefined && isClosed && closed !== 'with-keeper',
 			0,
-			term('calculated')
-		),
-		...when(
-			kinds.every(
-				({ kind }) => (stock(kind) ?? 0) >= points.filter(({ hook }) => hook === kind).length
+			term('closed-here', { why: why! })
+		],
+		[site.place.includes('rented') && !isHeavy(of), leaves / 100, reckoned]
+	]);
+}
+
+const liftsOff = (kind: HookKind): boolean =>
+	hookOf(kind).role !== 'shank' || fixingOf(kind).hammered === true;
+
+/** What the school asks of a heavy piece, and what everybody asks of a very heavy one. */
+function whenHeavy(points: readonly WayPoint[], weighed: Weighed): ScoreTerm[] {
+	const { weight, school } = weighed;
+	const met = inStuds(points);
+	const all = points.length;
+	const veryHeavy = weight >= weightOf(STUDS_FIRST_KG);
+	const missed = met < all && (veryHeavy || (isHeavy(weighed) && school === 'studs'));
+	const opens = points.every((point) => inStud(point) || fixingOf(point.hook).opensBehind);
+	const straps = points.every((point) => inStud(point) || fixingOf(point.hook).insteadOfStud);
+	const nailed = points.some(({ hook }) => fixingOf(hook).nails !== undefined);
+	return by('heavy', [
+		[met === all, 0, term('all-in-studs', { one: all === 1 })],
+		[met > 0 && met < all, 0, term('some-in-studs', { met, all })],
+		[missed, 1, term('heavy-not-in-studs', { some: met > 0 })],
+		[missed && met > 0, -0.5, reckoned],
+		[missed && opens, -0.25, reckoned],
+		[missed && school === 'studs' && !straps, 2, term('strap-is-the-rule')],
+		[veryHeavy && nailed, 2, term('nailed-comes-last')],
+		[all === 1 && isHeavy(weighed), 3, term('heavy-on-one-point')]
+	]);
+}
+
+/** Above what is used by choice; what is reckoned by the code has its margin in it. */
+const withMargin = (points: readonly WayPoint[]): ScoreTerm[] =>
+	by('margin', [
+		[
+			points.some(
+				({ use }) => use.ratingSource !== 'calculated' && use.utilisation > PREFERRED_USE + 1e-6
 			),
-			-1,
-			term('at-hand')
-		),
-		...when(
+			1,
+			term('little-to-spare')
+		],
+		[points.every(({ hook }) => hook === 'ribbed-plug'), 0.5, term('masonry-plug-in-board')]
+	]);
+
+/** What is done to the back, and what is better on the same back. */
+function onTheBack(
+	{ work, prepStep, back, otherwise, places, hung }: Pose,
+	points: readonly WayPoint[],
+	weighed: Weighed
+): ScoreTerm[] {
+	const { weight, heavy, school } = weighed;
+	const met = inStuds(points);
+	const all = points.length;
+	const missed = school === 'careful' && isHeavy(weighed) && met < all;
+	const nailed = points.some(({ hook }) => fixingOf(hook).hammered);
+	const allNailed = points.every(({ hook }) => fixingOf(hook).hammered);
+	return by('back', [
+		[work > 0, work, term('back-changed', { change: prepStep ?? '' })],
+		[work === 0 && otherwise, 0.5, term('hangs-otherwise', { hangs: hangerOf(back).name })],
+		[
+			all === 1 && school === 'careful' && weight >= weightOf(heavy) * TWO_POINTS,
+			0.6,
+			term('one-point-for-all')
+		],
+		[missed, met > 0 ? 0.2 : 0.4, term('better-in-studs')],
+		[nailed && !allNailed, 0.3, term('screw-and-nail')],
+		[nailed && hangerOf(back).needsHead === true, 0.3, term('nail-in-slot')],
+		[places !== null && uneven({ hung }), 0.1, term('uneven-hooks')]
+	]);
+}
+
+function inTheWall({ nudge, lift }: Pose, points: readonly WayPoint[]): ScoreTerm[] {
+	const all = points.length;
+	const kinds = points.map(({ hook }) => fixingOf(hook));
+	const [worst] = kinds.map(({ damage }) => damage).sort((a, b) => b.size - a.size);
+	return by('holes', [
+		[all === 1, 0, term('one-hole')],
+		[all > 1, 0, term('steadier-on-two')],
+		[
+			nudge !== 0 || lift !== 0,
+			1 + Math.hypot(nudge, lift) / 25,
+			term('moved', { right: nudge, up: lift })
+		],
+		[kinds.every(({ left }) => left), LEFT, term('on-what-is-there')],
+		[
 			true,
-			sum(points, ({ hook }) => fixingOf(hook).damage.size) * 0.25,
+			sum(points, ({ hook }) => fixingOf(hook).damage.size),
 			term('leaves', {
 				damage: worst!.is,
 				several: all > 1
 			})
-		),
-		reckoned(sum(points, ({ hook }) => fixingOf(hook).holes) * 0.1),
-		reckoned(sum(points, ({ hook }) => fixingOf(hook).cost - 1) * 0.25)
+		]
+	]);
+}
+
+function toCarry(points: readonly WayPoint[], { stock }: Weighed): ScoreTerm[] {
+	const kinds = [...new Set(points.map(({ hook }) => hook))];
+	const every = (source: Use['ratingSource']) =>
+		points.every(({ use }) => use.ratingSource === source);
+	const unknown = points.some(
+		({ use }) => use.ratingSource === 'typical packet' && use.meaning !== 'working'
+	);
+	return [
+		...by('at-hand', [
+			[
+				kinds.every(
+					(kind) => (stock(kind) ?? 0) >= points.filter(({ hook }) => hook === kind).length
+				),
+				-1,
+				term('at-hand')
+			]
+		]),
+		...by('cost', [
+			[kinds.length > 1, 0.2, term('two-kinds')],
+			[unknown, 0.5, term('unknown-rating')],
+			[every('own packet'), -0.5, term('own-packet')],
+			[every('calculated'), 0, term('calculated')],
+			[true, sum(points, ({ hook }) => fixingOf(hook).holes) * 0.1, reckoned],
+			[true, sum(points, ({ hook }) => fixingOf(hook).cost - 1) * 0.25, reckoned]
+		])
 	];
 }
 
-const term = saysBy(TERMS);
+/** What is reckoned and not told. */
+const reckoned: Said = { code: 'reckoned', says: '' };
 
-/** How many points are in timber studs. */
-export const inStuds = (points: readonly WayPoint[]): number =>
-	points.filter(({ ground }) => ground === 'timber').length;
+const isHeavy = ({ weight, heavy }: Pick<Weighed, 'weight' | 'heavy'>): boolean =>
+	weight >= weightOf(heavy);
 
-/** So much does a hole where a cable or pipe is likely cost: any other way comes first. */
-const RUN = 50;
+/** A screw in a timber stud; a nailed hook there holds little more than in board. */
+const inStud = ({ ground, hook }: WayPoint): boolean =>
+	ground === 'timber' &&
+	!fixingOf(hook).hammered &&
+	holdingIn(fixingOf(hook), 'timber')?.by === 'wood';
 
-/** A way that a *stop* speaks against comes after every other. */
-const STOP = 100;
+/** How many points are screwed into timber studs. */
+export const inStuds = (points: readonly WayPoint[]): number => points.filter(inStud).length;
 
 /** Whether what is said of a way is a reason to stop: what its hanging is not for, or a likely cable or pipe. */
 export const isStopped = (considered: readonly ScoreTerm[]): boolean =>
-	considered.some(({ costs }) => costs >= RUN);
+	considered.some(({ rule }) => rule === 'stopped');
 
 /** From this share of what counts as heavy the careful rule asks for two points in full. A choice, no source. */
 const TWO_POINTS = 1 / 3;
@@ -158,10 +248,7 @@ const TWO_POINTS = 1 / 3;
 /** So much does it speak for a way that it hangs on what is there already. */
 const LEFT = -2.5;
 
-const onStraps = (points: readonly WayPoint[]): boolean =>
-	points.every(({ hook, ground }) => ground === 'timber' || fixingOf(hook).insteadOfStud);
-
-const uneven = ({ hung: { points } }: Pose): boolean =>
+const uneven = ({ hung: { points } }: Pick<Pose, 'hung'>): boolean =>
 	Math.max(...points.map(({ drop }) => drop.value)) -
 		Math.min(...points.map(({ drop }) => drop.value)) >
 	0.5;

@@ -1,6 +1,7 @@
 import { AIMED_AT_STUD_MM, MEETS_STUD_MM } from '../../base/figures/studs.ts';
 import { everyWay, type ToChoose, type FixingOption } from '../choose/choose.ts';
 import { placesOf, posesAsItIs } from '../choose/poses.ts';
+import { byRank } from '../choose/rank.ts';
 import { inStuds } from '../choose/weigh.ts';
 
 /** How a piece meets the studs at a place, with its back as it is. */
@@ -29,7 +30,7 @@ export function inStudsOf(asked: ToChoose): (by: number) => InStuds {
 		);
 		const [best] = serving
 			.filter(({ points }) => inStuds(points) === points.length)
-			.toSorted((a, b) => a.rank - b.rank);
+			.toSorted(byRank);
 		if (best) return { lacking: 0, way: best };
 		return { lacking: serving.some(({ points }) => inStuds(points) > 0) ? 1 : 2, way: null };
 	};

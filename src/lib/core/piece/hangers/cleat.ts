@@ -58,6 +58,7 @@ export const cleat: Hanger<CleatBack> = {
 	],
 	checks: [hardware, screws],
 	schema: cleatSchema,
+	closed: 'with-keeper',
 	hooks: ['cleat-screw'],
 	start: ({ width, height }, before) =>
 		mergePreviousBack(
@@ -202,8 +203,15 @@ export const cleat: Hanger<CleatBack> = {
 		{ name: `Cleat of ${of}, both halves, ${lengthToken(railWidth)}`, each: 1 },
 		{ name: `Spacer, ${lengthToken(standOff)} thick`, each: 1 }
 	],
+	more: (back) => {
+		const screwSpan = Math.max(back.screwSpan, back.railWidth - 2 * RAIL_END_MM);
+		return [3, 4]
+			.filter((screws) => screws > back.screws)
+			.map((screws) => ({ ...back, screws, screwSpan }));
+	},
 	meet: {
-		counts: [1, 2, 3],
+		counts: [1, 2, 3, 4],
+		stacked: true,
 		reach: ({ railOffset, railWidth }) => ({
 			left: railWidth / 2 - railOffset - RAIL_END_MM,
 			right: railWidth / 2 + railOffset - RAIL_END_MM
@@ -231,7 +239,7 @@ function screwedAt(
 			name: places.length === 1 ? 'screw' : `screw ${index + 1}`,
 			x,
 			drop: readDrop('rail down', railDrop),
-			hole: { dx: 0, dy: -back.screwLine },
+			hole: { dx: 0, dy: stackedBy(places, index) - back.screwLine },
 			clamps: CLAMPS[back.of],
 			load:
 				shear === null || !loads?.ok
@@ -248,6 +256,15 @@ function screwedAt(
 		cautions: warned.length > 0 ? [lifts(railOffset)] : [],
 		heldLevelBy: 'The wall half, levelled once. Slide the piece along it to centre it.'
 	});
+}
+
+/** Half the distance between two screws one above the other, mm: the half on the wall is about 60 mm tall. From memory. */
+const STACKED = 15;
+
+/** How far a screw lies above the screw line: two at one place lie one above the other. */
+function stackedBy(places: readonly number[], index: number): number {
+	if (places[index + 1] === places[index]) return STACKED;
+	return index > 0 && places[index - 1] === places[index] ? -STACKED : 0;
 }
 
 /** Screws spread evenly along the wall half, right of the centre line of the piece. */

@@ -48,7 +48,8 @@ export const drilled: Hanger<DrilledBack> = {
 	],
 	checks: [],
 	schema: drilledSchema,
-	hooks: ['screw', 'nail'],
+	hooks: ['screw'],
+	needsHead: true,
 	start: (_piece, before) =>
 		mergePreviousBack(
 			drilledSchema,

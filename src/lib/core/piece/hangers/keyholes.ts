@@ -52,6 +52,7 @@ export const keyholes: Hanger<KeyholesBack> = {
 	checks: [hardware, screws],
 	schema: keyholesSchema,
 	hooks: ['screw'],
+	needsHead: true,
 	start: ({ width, height }, before) => {
 		const drop = Math.min(height * 0.15, 60);
 		return mergePreviousBack(

@@ -45,6 +45,7 @@ export const mirrorPlates: Hanger<MirrorPlatesBack> = {
 	],
 	checks: [hardware, screws],
 	schema: mirrorPlatesSchema,
+	closed: 'always',
 	hooks: ['plate-screw'],
 	start: ({ height }, before) =>
 		mergePreviousBack(

@@ -50,6 +50,7 @@ export const rings: Hanger<RingsBack> = {
 	],
 	checks: [hardware, screws, bumpers],
 	schema: ringsSchema,
+	closed: 'on-screws',
 	hooks: ['picture-hook-2', 'picture-hook-1', 'picture-hook-3', 'screw', 'nail'],
 	start: ({ width, height }, before) => {
 		const fresh = {

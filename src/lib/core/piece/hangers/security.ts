@@ -44,6 +44,7 @@ export const security: Hanger<SecurityBack> = {
 	],
 	checks: [hardware, screws],
 	schema: securitySchema,
+	closed: 'always',
 	hooks: ['security-screw'],
 	start: ({ width, height }, before) =>
 		mergePreviousBack(

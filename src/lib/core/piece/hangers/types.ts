@@ -209,6 +209,12 @@ export interface Hanger<B> {
 	 * What levels a piece that hangs at a tilt, degrees, right side higher positive; not 0.
 	 */
 	levelStep(tilt: number, back: B, piece: HungPiece, hung: HangSolution): LevelStep;
+	/** The same back on more points, where its wall half takes more of them; from few to many. */
+	more?(back: B): B[];
+	/** Its points need a head on a nail or screw, or they slip off it. */
+	needsHead?: true;
+	/** It cannot come off its points by a knock: always, on screws and bolts, or with a keeper screwed on. */
+	closed?: 'always' | 'on-screws' | 'with-keeper';
 	/** It holds heavy pieces, by fixed points and no wire: what is put on a back for it. */
 	sturdy?: string;
 	/** What has to be on the back for it, to buy where it is not there yet; lengths in a name are left open. */
@@ -246,6 +252,8 @@ export interface Span<B> {
 export interface Meeting<B> {
 	/** How many places it can take. */
 	counts: readonly number[];
+	/** Two of its points may lie one above the other. */
+	stacked?: true;
 	/** Farthest place left or right of the piece's centre line, mm. */
 	reach(back: B, piece: HungPiece): { left: number; right: number };
 	/** @param xs places right of the piece's centre line, from left to right, mm. */

@@ -1,7 +1,14 @@
 import { care, note, stop } from './said.ts';
 import * as z from 'zod/mini';
 import { grown } from '../../base/geometry/rect.ts';
-import { outlineShape, type AnyFeature, type FeatureFace, type Part, type Zone } from './types.ts';
+import {
+	outlineShape,
+	type AnyFeature,
+	type Below,
+	type FeatureFace,
+	type Part,
+	type Zone
+} from './types.ts';
 import { block, disc } from './parts.ts';
 import { near, uncovered } from './zones.ts';
 
@@ -68,6 +75,14 @@ const sorts: Record<
 	other: { label: 'Cabinet or other', zones: [], draw: cabinet }
 };
 
+const BELOW_IT: Partial<Record<Sort, Below>> = {
+	sofa: 'seat',
+	seat: 'seat',
+	bed: 'bed',
+	cot: 'cot',
+	hearth: 'hearth'
+};
+
 export const furniture: FeatureFace<Furniture> = {
 	kind: 'furniture',
 	label: 'Furniture',
@@ -77,6 +92,7 @@ export const furniture: FeatureFace<Furniture> = {
 	usual: { sort: 'console' },
 	centres: true,
 	before: true,
+	below: ({ sort }) => BELOW_IT[sort] ?? null,
 	zones: (feature) => [
 		uncovered(feature),
 		near(

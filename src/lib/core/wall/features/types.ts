@@ -82,6 +82,10 @@ export interface Start {
 	at: { aboveFloor: number } | { belowCeiling: number };
 }
 
+/** What a piece could fall on. */
+export const BELOW = ['bed', 'cot', 'seat', 'hearth', 'stairs'] as const;
+export type Below = (typeof BELOW)[number];
+
 /** One kind of thing on or before a wall. The rest of the app asks this face and never switches on a kind's name. */
 export interface FeatureFace<F extends AnyFeature> {
 	kind: F['kind'];
@@ -104,6 +108,8 @@ export interface FeatureFace<F extends AnyFeature> {
 	met?(feature: F): Service;
 	/** It is meant to be hung above: pieces are centred on it. */
 	centres?: true;
+	/** Who or what is below a piece that hangs over it. */
+	below?(feature: F): Below | null;
 	/** It stands on the floor or lies along the wall, so others may overlap it. */
 	before?: true;
 	/** What pieces should keep clear of, the strictest first. */

@@ -11,7 +11,7 @@ export const boardTimber = {
 	asks: [
 		'Find the studs for anything heavy.',
 		'Light pieces hang on picture hooks in the board alone.',
-		'A screw enters a stud by at most {31.75 mm}: cables may run through its middle.'
+		'Know where cables run: in a stud they may lie {31.75 mm} behind its face.'
 	],
 	cautions: [note('board-alone')]
 } as const satisfies Substrate;

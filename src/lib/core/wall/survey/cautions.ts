@@ -72,14 +72,18 @@ const CANVAS_LUX = LIGHT_LIMITS.low.lux;
 export function wallCautions(wall: SurveyedWall): Caution[] {
 	return [
 		...madeCautions(wall.made),
-		...(wall.wet.length > 0 ? [wet(wall)] : []),
+		...wet(wall),
 		...(substrateOf(wall.made).studs ? [note('stud-depth', { deepest: STUD_DEPTH_MM })] : []),
 		...light(wall.lux)
 	];
 }
 
-const wet = ({ wet }: SurveyedWall): Caution =>
-	(wet.includes('behind') ? stop : care)('wet-room', { sides: wet });
+/** Pipes of a kitchen or bath beside this wall, or in its room. */
+function wet({ wet }: SurveyedWall): Caution[] {
+	const sides = wet.filter((side) => side !== 'outside');
+	if (sides.length === 0) return [];
+	return [(wet.includes('behind') ? stop : care)('wet-room', { sides })];
+}
 
 function light(lux: number | null): Caution[] {
 	if (lux === null || lux <= PAPER_LUX) return [];

@@ -42,7 +42,7 @@ export const proofSchema = z.object({
 	diagonal: z.nullable(size)
 });
 
-export const WET_SIDES = ['behind', 'above', 'below'] as const;
+export const WET_SIDES = ['behind', 'above', 'below', 'here', 'outside'] as const;
 export type WetSide = (typeof WET_SIDES)[number];
 
 /** How long a wall is lit, and the light read at single pieces. */

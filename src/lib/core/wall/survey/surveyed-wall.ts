@@ -40,7 +40,10 @@ export const surveyedWallSchema = z.object({
 	made: madeSchema,
 	wet: z
 		.array(z.enum(WET_SIDES))
-		.check(z.maxLength(WET_SIDES.length), z.describe('kitchens, baths and heating nearby')),
+		.check(
+			z.maxLength(WET_SIDES.length),
+			z.describe('kitchens, baths and heating nearby, and weather behind it')
+		),
 	lux: z
 		.nullable(distance)
 		.check(z.describe('light that falls on the wall, lux; null when not measured')),

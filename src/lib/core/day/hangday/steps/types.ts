@@ -8,7 +8,7 @@ import type { Wall } from '../../../model/wall.ts';
 import type { PieceFix } from '../../../plan/fix.ts';
 import type { PlannedHook, PlannedPiece } from '../../../model/planned.ts';
 import type { WallPlan } from '../../../plan/plan-wall-fast.ts';
-import { notCheckedYet } from '../../../fixing/cautions/index.ts';
+import { halts, notCheckedYet } from '../../../fixing/cautions/index.ts';
 import type { LiftGuide } from '../../../fixing/cautions/heavy-lift.ts';
 import type { DayProof } from '../prove.ts';
 import { stepId, type StepRef } from './step-id.ts';
@@ -89,9 +89,7 @@ export const stopsOf = (
 	{ pieceId, cautions }: PlannedPiece
 ): Caution[] => {
 	const fix = fixes.find((each) => each.pieceId === pieceId);
-	return [...(fix?.cautions ?? [notCheckedYet(null)]), ...cautions].filter(
-		({ grade }) => grade === 'stop'
-	);
+	return [...(fix?.cautions ?? [notCheckedYet(null)]), ...cautions].filter(halts);
 };
 
 /** Pieces that are still to be hung. */

@@ -4,6 +4,7 @@
 	import { Braces, Frame, HandHelping, Printer, Ruler, Signature, Table } from '@lucide/svelte';
 	import { onMount } from 'svelte';
 	import {
+		halts,
 		bestMeasure,
 		hookOf,
 		howSure,
@@ -43,9 +44,7 @@
 	const bones = $derived(getBones()());
 	const chooser = new Chooser(() => ({ session, bones, wallId, all: false }));
 	const uses = $derived(usesByMark(plan.pieces, chooser.fixes));
-	const stops = $derived(
-		chooser.fixes.flatMap(({ cautions }) => cautions.filter(({ grade }) => grade === 'stop'))
-	);
+	const stops = $derived(chooser.fixes.flatMap(({ cautions }) => cautions.filter(halts)));
 	const unsettled = $derived(plan.pieces.filter(({ settled }) => !settled).length);
 	const troubled = $derived(
 		plan.pieces.filter(({ trouble, hooks }) => trouble && hooks.length === 0)
