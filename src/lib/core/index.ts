@@ -175,6 +175,7 @@ export {
 	MOULDINGS,
 	PROFILES,
 	BACKINGS,
+	BODIES,
 	type Build,
 	CONTENTS,
 	GLAZINGS

@@ -207,6 +207,7 @@ describe('stationNotes on the other walls', () => {
 				if (piece.letter === 'Y')
 					piece.build = {
 						moulding: 'pine',
+						body: null,
 						profile: 0.9,
 						glazing: 'none',
 						backing: 'none',

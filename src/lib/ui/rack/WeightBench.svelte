@@ -1,6 +1,7 @@
 <script lang="ts">
 	import {
 		BACKINGS,
+		BODIES,
 		CONTENTS,
 		formatMass,
 		GLAZINGS,
@@ -40,7 +41,13 @@
 		session.run(setPiece(piece.id, { build: { ...build, ...fields } }));
 	}
 
+	type Body = NonNullable<Build['body']>;
+	const thickness = $derived((build.body ?? usualBuild(piece).body)?.thick ?? piece.depth);
+
 	const words: Record<string, string> = {
+		carved: 'carved or built up',
+		textile: 'textile',
+		rug: 'rug or heavy quilt',
 		none: 'none',
 		fibreboard: 'fibreboard',
 		'glass-2': 'glass, 2 mm',
@@ -126,6 +133,23 @@
 			describe({ backing: backing as Build['backing'] })
 		)}
 	</div>
+	{#if !kindOf(piece.kind).framed}
+		<div class="pair">
+			{@render list('What it is of', build.body?.of ?? 'none', ['none', ...BODIES], (of) =>
+				describe({ body: of === 'none' ? null : { of: of as Body['of'], thick: thickness } })
+			)}
+			{#if build.body}
+				{@const { body } = build}
+				<LengthField
+					label={piece.kind === 'shelf' ? 'Its board is thick' : 'How thick'}
+					value={body.thick}
+					{styles}
+					plausible={{ min: 0.5, max: 200 }}
+					onvalue={(thick) => describe({ body: { ...body, thick } })}
+				/>
+			{/if}
+		</div>
+	{/if}
 	{#if build.moulding !== 'none'}
 		<label>
 			<span class="field-label">Section of the moulding</span>

@@ -11,7 +11,23 @@ export const GLAZINGS = [
 	'mirror-6'
 ] as const;
 export const BACKINGS = ['none', 'card', 'fibreboard-3', 'plywood-4'] as const;
-export const CONTENTS = ['paper', 'canvas', 'panel-6', 'none'] as const;
+export const CONTENTS = ['paper', 'canvas', 'panel-6', 'textile', 'rug', 'none'] as const;
+
+/** What the body of an unframed piece is of. */
+export const BODIES = [
+	'softwood',
+	'hardwood',
+	'plywood',
+	'fibreboard',
+	'ceramic',
+	'stone',
+	'glass',
+	'steel',
+	'brass',
+	'aluminium',
+	'plastic',
+	'carved'
+] as const;
 
 export const MOULDINGS = ['none', 'pine', 'oak', 'obeche', 'fibreboard', 'aluminium'] as const;
 
@@ -36,6 +52,9 @@ export const buildSchema = z.object({
 	glazing: z.enum(GLAZINGS),
 	backing: z.enum(BACKINGS),
 	content: z.enum(CONTENTS),
+	body: z
+		._default(z.nullable(z.object({ of: z.enum(BODIES), thick: size })), null)
+		.check(z.describe('what an unframed piece is of, and mm how thick; null for none')),
 	mount: z
 		.nullable(z.object({ windowWidth: size, windowHeight: size }))
 		.check(z.describe('mm, opening of a window mount; null for none')),

@@ -90,6 +90,7 @@ describe('the weight of a piece', () => {
 		glazing: 'glass-3',
 		backing: 'fibreboard-3',
 		content: 'paper',
+		body: null,
 		mount: { windowWidth: 350, windowHeight: 500 },
 		hardware: 0.1
 	} as const;

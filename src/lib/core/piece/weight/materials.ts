@@ -39,7 +39,31 @@ export const BACKING_SHEETS: Record<Exclude<Build['backing'], 'none'>, Sheet> = 
 export const CONTENT_SHEETS: Record<Exclude<Build['content'], 'none'>, Sheet> = {
 	paper: { name: 'print on paper', kgPerM2: 0.2, spread: 0.3 },
 	canvas: { name: 'canvas, primed', kgPerM2: 0.5, spread: 0.25 },
-	'panel-6': { name: 'panel, 6 mm', kgPerM2: 3.3, spread: 0.15 }
+	'panel-6': { name: 'panel, 6 mm', kgPerM2: 3.3, spread: 0.15 },
+	textile: { name: 'textile', kgPerM2: 0.6, spread: 0.6 },
+	rug: { name: 'rug or heavy quilt', kgPerM2: 1.8, spread: 0.5 }
+};
+
+/**
+ * kg/m³ and how far it may be off, as a share, its thickness counted. Typical, from memory; glass by EN 572-1. Carved work
+ * and built-up objects fill part of their depth.
+ */
+export const BODY_MATERIALS: Record<
+	NonNullable<Build['body']>['of'],
+	{ name: string; density: number; spread: number }
+> = {
+	softwood: { name: 'softwood', density: 510, spread: 0.25 },
+	hardwood: { name: 'hardwood', density: 700, spread: 0.25 },
+	plywood: { name: 'plywood', density: 620, spread: 0.2 },
+	fibreboard: { name: 'fibreboard', density: 750, spread: 0.15 },
+	ceramic: { name: 'ceramic', density: 2400, spread: 0.4 },
+	stone: { name: 'stone', density: 2700, spread: 0.15 },
+	glass: { name: 'glass', density: 2500, spread: 0.1 },
+	steel: { name: 'steel', density: 7850, spread: 0.15 },
+	brass: { name: 'brass', density: 8500, spread: 0.2 },
+	aluminium: { name: 'aluminium', density: 2700, spread: 0.15 },
+	plastic: { name: 'plastic', density: 1200, spread: 0.3 },
+	carved: { name: 'carved or built up', density: 350, spread: 0.75 }
 };
 
 /** Mount board, 1.4 mm: from memory. */

@@ -4,6 +4,7 @@ import type { Piece } from '../piece.ts';
 import { estimateWeight, type WeightEstimate, type WeightInput } from './estimate.ts';
 import {
 	BACKING_SHEETS,
+	BODY_MATERIALS,
 	CONTENT_SHEETS,
 	GLAZING_SHEETS,
 	MOULDINGS,
@@ -11,7 +12,10 @@ import {
 } from './materials.ts';
 import { NARROWS } from '../../../words/en/weight.ts';
 
-type Weighed = Pick<Piece, 'width' | 'height' | 'depth' | 'frame' | 'outline' | 'build' | 'weight'>;
+type Weighed = Pick<
+	Piece,
+	'kind' | 'width' | 'height' | 'depth' | 'frame' | 'outline' | 'build' | 'weight'
+>;
 
 /** What is known of a piece's weight, kg. */
 export interface PieceWeight {
@@ -40,16 +44,22 @@ export function narrowing({ parts }: WeightEstimate): string {
 	return NARROWS.part({ part: widest.name });
 }
 
-function inputOf({ width, height, depth, frame }: Weighed, build: Build): WeightInput {
+/** Usual width of the bars of a canvas, mm; they lie beneath all of it. From memory. */
+const BARS_MM = 42;
+
+function inputOf({ kind, width, height, depth, frame }: Weighed, build: Build): WeightInput {
 	const sheets = [
+		bodyOf({ kind, height, depth }, build),
 		build.glazing === 'none' ? null : GLAZING_SHEETS[build.glazing],
 		build.content === 'none' ? null : CONTENT_SHEETS[build.content],
 		build.backing === 'none' ? null : BACKING_SHEETS[build.backing]
 	];
 	const section = build.moulding === 'none' ? null : MOULDINGS[build.moulding];
 	const widest = Math.min(width, height) / 2;
-	const m = Math.min(frame?.width ?? Math.min(width, height) * 0.06, widest);
-	const rabbet = frame?.rabbet ?? 6;
+	const bars = kind === 'canvas';
+	const usual = bars ? BARS_MM : Math.min(width, height) * 0.06;
+	const m = Math.min(frame?.width ?? usual, widest);
+	const rabbet = bars ? m : (frame?.rabbet ?? 6);
 	const lost = section ? 2 * Math.max(m - rabbet, 0) : 0;
 	return {
 		width,
@@ -79,6 +89,17 @@ function inputOf({ width, height, depth, frame }: Weighed, build: Build): Weight
 			: {}),
 		hardware: build.hardware
 	};
+}
+
+/** A solid body as a sheet; the board of a shelf lies flat, as deep as the shelf is. */
+function bodyOf(
+	{ kind, height, depth }: Pick<Weighed, 'kind' | 'height' | 'depth'>,
+	{ body }: Build
+): WeightInput['layers'][number] | null {
+	if (!body) return null;
+	const { name, density, spread } = BODY_MATERIALS[body.of];
+	const flat = kind === 'shelf' ? Math.max(depth, height) / height : 1;
+	return { name, kgPerM2: (density * body.thick * flat) / 1000, spread };
 }
 
 /** An oval or cut-out piece holds that much less of everything but its hardware. */
