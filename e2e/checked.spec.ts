@@ -38,7 +38,7 @@ test('what hangs and is then planned otherwise keeps its stop, on the bench and 
 		expect(answer.status(), change).toBe(200);
 		await openAsFile(page, project);
 		await station(page, 'Mark').click();
-		const said = change === 'off the wall' ? 'carries more than' : 'not checked';
+		const said = change === 'off the wall' ? 'does not serve here' : 'not checked';
 		await expect(page.getByText(said).first()).toBeVisible();
 		await page.getByRole('link', { name: 'Print sheet' }).click();
 		await expect(page.locator('.paper').getByText(said).first()).toBeVisible();

@@ -60,7 +60,7 @@ test('a crooked wall of board is surveyed from nothing', async ({ page }) => {
 	await page.getByLabel('The wall is made of').selectOption('Board on timber studs');
 	await page.getByLabel('Thickness of the board').selectOption('1/2 in');
 	await page.getByRole('radio', { name: 'since', exact: true }).check();
-	await expect(bench(page)).toContainText('A screw should enter it by at most 1 1/4"');
+	await expect(bench(page)).toContainText('before a screw goes deeper than 1 1/4"');
 	await expect(station(page, 'Survey')).toContainText('ready');
 
 	await survey(page, 'On it');
@@ -104,7 +104,7 @@ test('lath and plaster, and brick, are surveyed from nothing', async ({ page }) 
 	await survey(page, 'Made of');
 	await page.getByLabel('The wall is made of').selectOption('Lath and plaster');
 	await page.getByRole('radio', { name: 'before 1990' }).check();
-	await page.getByLabel('behind it').check();
+	await page.getByLabel('behind this wall').check();
 	await expect(bench(page)).toContainText('Stop. Old paint can hold lead');
 	await expect(bench(page)).toContainText('Stop. Pipes are likely in this wall');
 	await measure(page.getByLabel('Light on the wall, lux'), '260');
@@ -215,7 +215,7 @@ test('simulated instruments read, fail, and write their mean with its source', a
 		await panel.getByRole('button', { name: 'Take a reading' }).click();
 	await expect(panel).toContainText('mean');
 	await panel.getByRole('button', { name: 'Write it in' }).click();
-	await expect(bench(page)).toContainText(/4 readings, some simulated, ± \d/);
+	await expect(bench(page)).toContainText(/[34] readings, some simulated, ± \d/);
 	// A battery lasts 24 readings at the most.
 	await page.getByRole('button', { name: 'Read the height of the wall' }).click();
 	const height = page.getByRole('group', { name: /height of the wall$/ });

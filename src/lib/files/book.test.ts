@@ -18,21 +18,24 @@ const WALL = DEMO.walls[0]!;
 const plan = planWallFast(DEMO, WALL.id);
 
 /** The stair hall with all its pieces hung on a day. */
-const hung: Project = (plan.ok ? plan.value.pieces : []).reduce((project, planned, index) => {
-	const since = `2026-02-${10 + index}T09:00:00.000Z`;
-	const points = planned.hooks.map(({ name, kind, bearing, hole }) => ({
-		...{ name, bearing, hole, hook: kind, carries: 20, may: 60 },
-		...{ ratedBy: 'typical packet', ground: 'board' }
-	}));
-	const event = {
-		...{ id: `e${index}`, at: since, by: '', wallId: WALL.id, what: 'hung' },
-		hanging: {
-			...{ id: `h${index}`, pieceId: planned.pieceId, wallId: WALL.id, since, points },
-			...{ rect: planned.rect, way: '', by: '', tilt: null, until: null, why: '', looks: [] }
-		}
-	} as DayEvent;
-	return applyEvent(project, event);
-}, DEMO);
+const hung: Project = (plan.ok ? plan.value.pieces : []).reduce<Project>(
+	(project, planned, index) => {
+		const since = `2026-02-${10 + index}T09:00:00.000Z`;
+		const points = planned.hooks.map(({ name, kind, bearing, hole }) => ({
+			...{ name, bearing, hole, hook: kind, carries: 20, may: 60 },
+			...{ ratedBy: 'typical packet', ground: 'board' }
+		}));
+		const event = {
+			...{ id: `e${index}`, at: since, by: '', wallId: WALL.id, what: 'hung' },
+			hanging: {
+				...{ id: `h${index}`, pieceId: planned.pieceId, wallId: WALL.id, since, points },
+				...{ rect: planned.rect, way: '', by: '', tilt: null, until: null, why: '', looks: [] }
+			}
+		} as DayEvent;
+		return applyEvent(project, event);
+	},
+	{ ...DEMO, place: ['public'] }
+);
 
 describe('reminders as a calendar', () => {
 	const written = remindersIcs(recordsOf(hung), hung);

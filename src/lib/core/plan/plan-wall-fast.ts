@@ -1,3 +1,4 @@
+import { goesBehind } from '../fixing/cautions/standing.ts';
 import { fail, stop } from './said.ts';
 import { lazy, memoised, memoisedOn } from '../base/memo.ts';
 import { computeMarks, type Mark } from '../marking/marks/compute-marks.ts';
@@ -6,7 +7,6 @@ import type { Piece } from '../piece/piece.ts';
 import type { Placement } from '../model/wall.ts';
 import { ok, type Result } from '../base/result.ts';
 import type { Caution } from '../base/caution.ts';
-import { hookOf } from '../catalogue/facts/index.ts';
 import { surveyFaults, wallCautions as cautionsOf } from '../wall/survey/cautions.ts';
 import { surveyParts } from '../wall/survey/parts.ts';
 import { likelyRuns, runCautions, type Run } from '../wall/survey/runs.ts';
@@ -162,7 +162,7 @@ export function marksOfPiece(
 const drilling = memoised(({ pieceId, letter, hooks }: PlannedPiece, runs: readonly Run[]) => {
 	const several = hooks.length > 1;
 	return hooks
-		.filter(({ kind }) => hookOf(kind).puts === 'hole')
+		.filter(({ kind }) => goesBehind(kind))
 		.flatMap(({ hole, name, id }) =>
 			runCautions(runs, hole, { letter, point: several ? name : null }).map(
 				(caution): PieceCaution => ({ pieceId, caution, hookId: id })

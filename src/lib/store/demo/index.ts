@@ -23,7 +23,7 @@ export const DEMO: Project = {
 	houseRules: usualHouseRules,
 	paper: usualPaper,
 	kit: {},
-	place: ['public'],
+	place: [],
 	packed: [],
 	day: [],
 	hangings: [],

@@ -93,7 +93,8 @@
 		plate: '#ece5d3',
 		object: '#a9794a',
 		textile: '#d9c9a8',
-		shelf: '#b08354'
+		shelf: '#b08354',
+		held: '#5b5b58'
 	};
 
 	const edgeLane = $derived({

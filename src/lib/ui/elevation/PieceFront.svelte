@@ -52,6 +52,7 @@
 						panel: pick(woods),
 						object: pick(woods),
 						shelf: pick(woods),
+						held: '#5b5b58',
 						textile: '#efe4cd',
 						plate: '#f7f2e4',
 						canvas: '#efe4cd',

@@ -41,7 +41,7 @@ describe('pieces as they go up', () => {
 	});
 
 	it('gather what could happen, the gravest first, without mere notes', () => {
-		const { rows, plan } = rowsOn('tea-room');
+		const { rows, plan } = rowsOn('tea-room', (project) => project.place.push('public'));
 		const cautions = cautionsOf(rows, plan);
 		const grades = cautions.map(({ caution }) => caution.grade);
 		expect(grades).not.include('note');

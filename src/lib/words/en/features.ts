@@ -72,6 +72,10 @@ export const CAUTIONS = {
 		remedy:
 			'Hang nothing that heat or smoke would harm, and ask a chimney specialist before drilling deep: a flue runs behind.'
 	}),
+	'over-stove': ({ letter, name }: Beside) => ({
+		message: `${letter} hangs over the ${name}: it can catch fire, and fat and steam spoil it.`,
+		remedy: 'Hang nothing above or close beside a hob or a stove.'
+	}),
 	'over-heat': ({ letter, name }: Beside) => ({
 		message: `${letter} hangs in the warm air above the ${name}.`,
 		remedy:

@@ -23,6 +23,9 @@ const BEARS = {
 	low: 'paintings bear'
 };
 
+const SHADE =
+	'Hang it out of direct sun and not facing a window; shade it, film the window, or hang a copy. Ask a conservator about anything valuable.';
+
 interface IntoStud {
 	letter: string;
 	/** Of the longest screw, and of it in the stud, mm. */
@@ -61,6 +64,27 @@ export const CAUTIONS = {
 		message: `In an earthquake ${letter} can jump off what it hangs on.`,
 		remedy:
 			'Use closed hooks at two points, or plates screwed to the wall, and putty at the lower corners. Nothing heavy over a bed or a seat.'
+	}),
+	'broken-back': ({ letter, mend, note }: { letter: string; mend: string; note: string }) => ({
+		message: `${letter} has a repair to do before it hangs${note ? `: ${note}` : ''}.`,
+		remedy: mend
+	}),
+	'from-ladder': ({ letter, most }: { letter: string; most: number }) => ({
+		message: `${letter} weighs more than ${most} kg (50 lb), and its hooks are out of reach from the floor.`,
+		remedy:
+			'Lift it from no ladder: use a platform or a scaffold for two people, or ask an art installer.'
+	}),
+	'not-for-this': either({
+		it: ({ letter }: { letter: string }) => ({
+			message: `${letter} carries more than its own weight: people hold it, load it or pull at it, and fall with it.`,
+			remedy:
+				'Nothing here is made for that. It wants framing or blocking behind the wall; ask a qualified installer or builder.'
+		}),
+		perhaps: ({ letter, said }: { letter: string; said: string }) => ({
+			message: `The name of ${letter} says “${said}”: nothing here is made for what people hold, load or stand on.`,
+			remedy:
+				'If it is one, say so as its kind in the Rack, and ask a qualified installer. If it is a picture of one, all is well.'
+		})
 	}),
 	'glass-on-one-point': ({ letter }: { letter: string }) => ({
 		message: `${letter} has glass and hangs by one point: it falls whole if that fails.`,
@@ -142,20 +166,35 @@ export const CAUTIONS = {
 		message: `${letter} leaves ${damage} in a rented wall.`,
 		remedy: 'Ask the owner first, and keep what is needed to mend it.'
 	}),
-	'too-bright': ({
-		letter,
-		lux,
-		most,
-		fades
-	}: {
-		letter: string;
-		lux: number;
-		most: number;
-		fades: 'high' | 'medium' | 'low';
-	}) => ({
-		message: `${Math.round(lux)} lux falls on ${letter}; ${BEARS[fades]} at most ${most}.`,
-		remedy:
-			'Hang it out of direct sun and not facing a window; shade it, film the window, or hang a copy. Ask a conservator about anything valuable.'
+	'too-bright': either({
+		lux: ({
+			letter,
+			lux,
+			most,
+			fades
+		}: {
+			letter: string;
+			lux: number;
+			most: number;
+			fades: keyof typeof BEARS;
+		}) => ({
+			message: `${Math.round(lux)} lux falls on ${letter}; ${BEARS[fades]} at most ${most}.`,
+			remedy: SHADE
+		}),
+		hours: ({
+			letter,
+			lux,
+			share,
+			fades
+		}: {
+			letter: string;
+			lux: number;
+			share: number;
+			fades: keyof typeof BEARS;
+		}) => ({
+			message: `At ${Math.round(lux)} lux ${letter} gets ${share < 9.95 ? share.toFixed(1) : Math.round(share)} times the light in a year that ${BEARS[fades]}.`,
+			remedy: `Light it for fewer hours, or turn the light down. ${SHADE}`
+		})
 	}),
 	'to-choose': ({ letter }: { letter: string }) => ({
 		message: `What ${letter} hangs on is still to choose: the usual hook does not serve here.`,
@@ -179,6 +218,8 @@ export const CAUTIONS = {
 
 /** What would make a piece possible to hang that nothing serves for. */
 export const WOULD_HELP = {
+	'ask-qualified': () =>
+		'It is not for this app: ask a qualified installer or builder for framing or blocking behind it.',
 	'ask-installer': () => 'Ask an art installer, or a builder for blocking between the studs.',
 	'change-glass': () => 'Change its glass for acrylic: it weighs about half.',
 	'find-studs': () => 'Find the studs, in Survey: screws in them hold several times more.',

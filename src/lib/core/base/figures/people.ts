@@ -4,6 +4,8 @@
 export const HAND_REACH_MM = 1900;
 /** Below this a small child reaches it, mm over the floor. From memory. */
 export const CHILD_REACH_MM = 1200;
+/** Heavier than this nothing is lifted from a ladder, kg: the load constant. Source: NIOSH 1991. */
+export const LADDER_LIFT_KG = 23;
 /** Wider than this one person does not reach round it, mm. From memory. */
 export const ARMS_WIDTH_MM = 1000;
 /** Hands before the ankles when a flat piece is carried, mm. From memory. */

@@ -4,6 +4,7 @@ import { PRICK } from './mends.ts';
 export const hardWallHook: Fixing = {
 	kind: 'hard-wall-hook',
 	hammered: true,
+	shallow: true,
 	serves: ['hook'],
 	holds: [
 		{

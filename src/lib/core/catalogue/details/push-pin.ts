@@ -4,6 +4,7 @@ import { PRICK } from './mends.ts';
 export const pushPin: Fixing = {
 	kind: 'push-pin',
 	headless: true,
+	shallow: true,
 	serves: ['shank'],
 	holds: [
 		{

@@ -39,7 +39,9 @@ const hang = (letter: string, at: string, id = `h-${letter}`): DayEvent => {
 		}
 	});
 };
-const after = (...events: DayEvent[]): Project => events.reduce(applyEvent, DEMO);
+/** The demo, open to the public. */
+const HOUSE: Project = { ...DEMO, place: ['public'] };
+const after = (...events: DayEvent[]): Project => events.reduce(applyEvent, HOUSE);
 
 describe('the Book', () => {
 	const hung = after(hang('A', '2026-01-31'), hang('D', '2026-03-02'), hang('C', '2026-03-03'));

@@ -1,5 +1,6 @@
 import { formatLength, formatMessage, type LengthStyle } from '../../base/units/index.ts';
 import type { Mark, TapeReading } from '../../marking/marks/compute-marks.ts';
+import { halts, STANDING_CAUTIONS } from '../../fixing/cautions/index.ts';
 import type { SheetStep } from './run-sheet.ts';
 
 const SHARES: Record<string, string> = {
@@ -45,16 +46,20 @@ export function spokenMark(mark: Mark, style: LengthStyle): string {
 	return `${letter}, ${name}. ${where}.`;
 }
 
-/** A step as it is read aloud: what forbids it, what comes before it, then what to do. */
+/** A step as it is read aloud: what forbids it, what to mind, what comes before it, then what to do. */
 export function spokenStep(
 	{ step, waitsFor }: Pick<SheetStep, 'step' | 'waitsFor'>,
 	style: LengthStyle
 ): string {
-	const stops = step.cautions.filter(({ grade }) => grade === 'stop');
+	const stops = step.cautions.filter(halts);
+	const cares = step.cautions.filter(
+		(caution) => caution.grade === 'care' && !halts(caution) && !STANDING_CAUTIONS.includes(caution)
+	);
 	const says =
 		step.asks.of === 'mark' ? [spokenMark(step.asks.mark, style)] : [step.title, ...step.says];
 	return [
 		...stops.map(({ message, remedy }) => `Stop. ${message} ${remedy}`),
+		...cares.map(({ message }) => `Care. ${message}`),
 		...waitsFor.slice(0, 1).map((title) => `First: ${title}`),
 		...says
 	]

@@ -2,6 +2,8 @@ import { expect } from 'chai';
 import { DEMO } from '../../../store/demo/index.ts';
 import { liftGuide } from '../../fixing/cautions/heavy-lift.ts';
 import type { Project } from '../../model/project.ts';
+import { startFeature } from '../../model/start.ts';
+import type { Feature } from '../../wall/features/index.ts';
 import { fixOnWall } from '../../plan/fix.ts';
 import { planWallFast } from '../../plan/plan-wall-fast.ts';
 import { momentAfter } from './moment.ts';
@@ -102,6 +104,31 @@ describe('the steps of a day', () => {
 		expect(titled(hall, 'Level A').needs).deep.equal([
 			{ step: titled(hall, 'Hang A').id, strict: true }
 		]);
+	});
+
+	it('tell at each piece what it hangs over, and at each hole what the wall is', () => {
+		const cot = { ...startFeature(() => 'cot', 'furniture', DEMO.walls[0]!), sort: 'cot' as const };
+		const a = DEMO.pieces.find(({ letter }) => letter === 'A')!;
+		const walls = DEMO.walls.map((wall, index) =>
+			index > 0
+				? wall
+				: {
+						...wall,
+						made: { ...wall.made, of: 'concrete' as const, age: 'before-1990' as const },
+						wet: ['behind' as const],
+						features: [{ ...cot, x: 900, y: 0, width: 800, height: 900 } as Feature]
+					}
+		);
+		const steps = stepsOn({ ...DEMO, walls }, 'stair-hall');
+		const codes = (phase: Step['phase'], pieceId: string | null = a.id) =>
+			steps
+				.filter((each) => each.phase === phase && each.pieceId === pieceId)[0]!
+				.cautions.map(({ code }) => code);
+		expect(codes('mark')).include('over-cot');
+		expect(codes('lift')).include('over-cot');
+		expect(codes('set')).include('tensioned-steel');
+		expect(codes('set')).include('wet-room');
+		expect(codes('set')).include('old-coatings');
 	});
 
 	it('tell what halts before the hook is marked, set, and used', () => {

@@ -5,7 +5,7 @@ import { preview, type Command } from '../../../store/history.ts';
 import type { HookKind } from '../../catalogue/facts/index.ts';
 import type { PlaceFact } from '../../model/place.ts';
 import { planWall } from '../../plan/plan-wall.ts';
-import { CAUTION_RULES } from './index.ts';
+import { CAUTION_RULES, ofEveryHole } from './index.ts';
 
 /** Codes and grades of what is said of a piece of the stair hall. */
 function said(letter: string, ...commands: Command[]): string[] {
@@ -54,8 +54,8 @@ describe('cautions on fixing', () => {
 
 	it('follow what is said of the place', () => {
 		const home = setPlace('public', false);
-		expect(said('A')).include('care public-room');
-		expect(said('A', home)).not.include('care public-room');
+		expect(said('A', at('public'))).include('care public-room');
+		expect(said('A')).not.include('care public-room');
 		expect(said('F', home)).not.include('care earthquakes');
 		expect(said('F', home, at('earthquakes'))).include('care earthquakes');
 		expect(said('A', home, onToggles, at('rented'))).include('note rented');
@@ -85,6 +85,51 @@ describe('cautions on fixing', () => {
 		expect(said('F', by('F', 'adhesive-strip', [null]))).include('care adhesive');
 		expect(said('F')).not.include('care adhesive');
 		expect(said('A')).not.include('note into-stud');
+	});
+
+	it('stop what this app is not for, and ask where a name sounds like it', () => {
+		expect(said('D', setPiece('piece-d', { kind: 'held' }))).include('stop not-for-this');
+		for (const name of ['Hall television', 'TV', 'Grab bar', 'Coat hooks', 'Rope swing'])
+			expect(said('D', setPiece('piece-d', { name })), name).include('care not-for-this');
+		for (const name of ['Curlew', 'Swan', 'Barley field', 'Ladders of light'])
+			expect(said('D', setPiece('piece-d', { name })), name).not.include('care not-for-this');
+	});
+
+	it('stop a piece whose back is broken, until its job is done', () => {
+		const found = (state: 'job' | 'fine', id = 'joints') =>
+			setPiece('piece-a', { found: { [id]: { state, note: 'left corner opens', photo: '' } } });
+		expect(said('A', found('job'))).include('stop broken-back');
+		expect(said('A', found('job', 'hardware'))).include('stop broken-back');
+		expect(said('A', found('fine'))).not.include('stop broken-back');
+		// A label that is still on hurts nobody.
+		expect(said('A', found('job', 'labels'))).not.include('stop broken-back');
+	});
+
+	it('stop a heavy lift from a ladder', () => {
+		const high = (weight: number) => setPiece('piece-a', { weight, height: 1400 });
+		expect(said('A', high(22))).not.include('stop from-ladder');
+		expect(said('A', high(24))).include('stop from-ladder');
+		expect(said('A', setPiece('piece-a', { weight: 24 }))).not.include('stop from-ladder');
+	});
+
+	it('count the light of a year by its hours too', () => {
+		const [wall] = DEMO.walls;
+		const lit = (hoursPerDay: number, daysPerYear: number) =>
+			setWall(wall!.id, { lux: 50, lit: { hoursPerDay, daysPerYear, at: {} } });
+		const fast = setPiece('piece-a', { fades: 'high' });
+		expect(said('A', fast, lit(24, 365))).include('care too-bright');
+		// 50 lux for 15 000 lux hours is 300 hours.
+		expect(said('A', fast, lit(1, 300))).not.include('care too-bright');
+		expect(said('A', fast, lit(1, 301))).include('care too-bright');
+	});
+
+	it('say nothing of drilling where nothing is drilled', () => {
+		const codes = (...kinds: HookKind[]) =>
+			ofEveryHole(kinds.map((kind) => ({ kind }))).map(({ code }) => code);
+		expect(codes('rail-hook', 'adhesive-strip', 'push-pin', 'hard-wall-hook')).deep.equal([
+			'rating'
+		]);
+		expect(codes('rail-hook', 'picture-hook-1')).deep.equal(['rating', 'behind']);
 	});
 
 	it('each have a code of their own and a source', () => {

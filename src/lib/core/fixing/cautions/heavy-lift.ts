@@ -14,18 +14,23 @@ export interface LiftGuide {
 	byTwo: boolean;
 }
 
-/** A guide for two hands on firm footing; from a ladder there is none. Source: NIOSH lifting equation, 1991. */
+/** A guide for two hands on firm footing, at the start of the lift and at its end; from a ladder there is none. Source: NIOSH lifting equation, 1991. */
 export function liftGuide(
 	{ height, width, depth }: Pick<Piece, 'height' | 'width' | 'depth'>,
 	rect: Rect,
 	kg: number | null
 ): LiftGuide {
 	const vertical = Math.min(centreY(rect), LIFT_HIGHEST_MM);
-	const limit = liftLimit({
-		horizontal: HANDS_BEFORE_MM + depth / 2,
-		vertical,
-		travel: vertical - height / 2
-	});
+	const from = height / 2;
+	const limit = Math.min(
+		...[from, vertical].map((hands) =>
+			liftLimit({
+				horizontal: HANDS_BEFORE_MM + depth / 2,
+				vertical: Math.min(hands, LIFT_HIGHEST_MM),
+				travel: vertical - from
+			})
+		)
+	);
 	const tooHeavy = kg !== null && kg > limit;
 	const tooWide = width > ARMS_WIDTH_MM;
 	return { limit, tooHeavy, tooWide, byTwo: tooHeavy || tooWide };

@@ -13,6 +13,9 @@ import { intoStud } from './into-stud.ts';
 import { ladder } from './ladder.ts';
 import { leanedOn } from './leaned-on.ts';
 import { notChecked } from './not-checked.ts';
+import { brokenBack } from './broken-back.ts';
+import { fromLadder } from './from-ladder.ts';
+import { notForThis } from './not-for-this.ts';
 import { publicRoom } from './public-room.ts';
 import { rented } from './rented.ts';
 import { tooBright } from './too-bright.ts';
@@ -23,7 +26,7 @@ import { weightUnknown } from './weight-unknown.ts';
 export { halts } from './halts.ts';
 export { NOT_CHECKED, notCheckedYet } from './not-checked.ts';
 export type { LiftGuide } from './heavy-lift.ts';
-export { STANDING_CAUTIONS } from './standing.ts';
+export { ofEveryHole, STANDING_CAUTIONS } from './standing.ts';
 export type { CautionRule, CautionContext } from './types.ts';
 
 /** Codes of what is true of every hole; the other sentences of this room are each a danger that is looked for. */
@@ -32,6 +35,9 @@ export type CautionCode = Exclude<keyof typeof CAUTIONS, Standing>;
 
 /** Every danger that is looked for when a piece is fixed, the gravest first; one whose sentence or rule is forgotten does not compile. */
 export const CAUTION_RULES: { readonly [Code in CautionCode]: CautionRule & { code: Code } } = {
+	'not-for-this': notForThis,
+	'broken-back': brokenBack,
+	'from-ladder': fromLadder,
 	'too-weak': tooWeak,
 	'to-choose': toChoose,
 	'not-checked': notChecked,

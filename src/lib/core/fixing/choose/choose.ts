@@ -14,6 +14,7 @@ import { groundAt, type HoleGround } from './hole-ground.ts';
 import { failedNear } from './failed.ts';
 import { reusableFixingAt } from './reusable.ts';
 import { useOf, withinRule, type Use } from './holds.ts';
+import { kindOf } from '../../piece/kinds/index.ts';
 import { posesOf, type Pose, type Standing } from './poses.ts';
 import { byRank, rankOf, type Rank, type ScoreTerm } from './rank.ts';
 import type { Site } from './site.ts';
@@ -86,6 +87,8 @@ const MOST_ALIKE = 2;
  */
 export function chooseFixings(asked: ToChoose): Result<FixChoice> {
 	if (asked.hungPiece.weight === null) return fail('not-weighed', {}, 'weight');
+	if (kindOf(asked.piece.kind).refused)
+		return ok({ ways: [], margin: -Infinity, instead: [WOULD_HELP['ask-qualified']()] });
 	const { found, margin } = everyWay(posesOf(asked), asked);
 	const ways = spread(found, isHeavy(asked));
 	return ok({ ways, margin, instead: ways.length > 0 ? [] : wouldHelp(asked) });

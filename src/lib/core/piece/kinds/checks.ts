@@ -5,12 +5,15 @@ export interface Check {
 	ask: string;
 	/** What to do when it is not. */
 	mend: string;
+	/** It holds the piece together, or to its hooks: nothing hangs while it is broken. */
+	holds?: true;
 	/** Asked only where it applies. */
 	when?: (piece: { glazed: boolean }) => boolean;
 }
 
 export const joints: Check = {
 	id: 'joints',
+	holds: true,
 	ask: 'Press the corners of the frame: no joint opens or rocks.',
 	mend: 'Glue and pin the corner, or fit corner braces, before it hangs.'
 };
@@ -23,6 +26,7 @@ export const rabbet: Check = {
 
 export const clips: Check = {
 	id: 'clips',
+	holds: true,
 	ask: 'The work is held by clips or plates, not by nails.',
 	mend: 'Draw the nails and screw in spring clips or plates.'
 };
@@ -72,18 +76,21 @@ export const feltAll: Check = {
 
 export const sound: Check = {
 	id: 'sound',
+	holds: true,
 	ask: 'No crack, old mend or loose gilding where it will be held. Tap it: it rings.',
 	mend: 'Do not hang it by a grip; ask a conservator.'
 };
 
 export const eyes: Check = {
 	id: 'eyes',
+	holds: true,
 	ask: 'What it hangs by is part of the piece or fixed through it, and is sound.',
 	mend: 'Fit a new eye or a cradle before the day.'
 };
 
 export const sleeve: Check = {
 	id: 'sleeve',
+	holds: true,
 	ask: 'The sleeve or hook-and-loop runs the whole width, sewn to the lining and not through the textile alone.',
 	mend: 'Have a sleeve sewn on.'
 };

@@ -2,6 +2,7 @@
 
 import { canvas } from './canvas.ts';
 import type { Kind } from './types.ts';
+import { held } from './held.ts';
 import { framed } from './framed.ts';
 import { mirror } from './mirror.ts';
 import { object } from './object.ts';
@@ -13,7 +14,7 @@ import { textile } from './textile.ts';
 export type { Check } from './checks.ts';
 export type { Kind, OutlineShape } from './types.ts';
 
-const KIND_LIST = [framed, canvas, mirror, panel, plate, object, textile, shelf] as const;
+const KIND_LIST = [framed, canvas, mirror, panel, plate, object, textile, shelf, held] as const;
 
 export type PieceKind = (typeof KIND_LIST)[number]['kind'];
 

@@ -20,6 +20,8 @@ export interface Kind {
 	framed: boolean;
 	/** How readily light harms it; what it harms not, damp does not either. Behind glass it is taken for a work on paper. */
 	suffers: (glazed: boolean) => Fades;
+	/** It carries more than itself: no way to fix it is offered. */
+	refused?: true;
 	/** What it wants of the air, besides what all want. Common practice. */
 	air?: string;
 	/** Ways to hang it that are worth offering first, the usual one first. */

@@ -19,6 +19,7 @@ const SORTS = [
 	'bed',
 	'cot',
 	'hearth',
+	'stove',
 	'piano',
 	'desk',
 	'other'
@@ -64,6 +65,16 @@ const sorts: Record<
 		],
 		draw: hearth
 	},
+	stove: {
+		label: 'Hob or stove',
+		zones: [
+			(feature) =>
+				near(feature, grown(feature, { above: 1500, left: 150, right: 150 }), (of) =>
+					stop('over-stove', of)
+				)
+		],
+		draw: cabinet
+	},
 	piano: {
 		label: 'Piano',
 		zones: [
@@ -80,7 +91,8 @@ const BELOW_IT: Partial<Record<Sort, Below>> = {
 	seat: 'seat',
 	bed: 'bed',
 	cot: 'cot',
-	hearth: 'hearth'
+	hearth: 'hearth',
+	stove: 'hearth'
 };
 
 export const furniture: FeatureFace<Furniture> = {

@@ -1,4 +1,4 @@
-import { note } from './said.ts';
+import { care } from './said.ts';
 import { WARM_LAMP_MM } from '../../base/figures/surroundings.ts';
 import * as z from 'zod/mini';
 import { grown } from '../../base/geometry/rect.ts';
@@ -18,7 +18,7 @@ export const light: FeatureFace<z.infer<typeof lightSchema>> = {
 	service: 'cable',
 	zones: (feature) => [
 		uncovered(feature),
-		near(feature, grown(feature, WARM_LAMP_MM), (of) => note('near-light', of))
+		near(feature, grown(feature, WARM_LAMP_MM), (of) => care('near-light', of))
 	],
 	draw: ({ width, height }) => [
 		block('brass', [width * 0.38, 0, width * 0.24, height * 0.55]),

@@ -12,7 +12,15 @@ import { piecesById } from '../../../plan/plan-wall-fast.ts';
 import { weightToReckon } from '../../../piece/weight/piece-weight.ts';
 import { RUN_SHEET } from '../../../../words/en/run-sheet.ts';
 import { frozenPoints } from '../frozen.ts';
-import { stopsOf, toHang, type DayFacts, type Need, type Step, type StepMaker } from './types.ts';
+import {
+	ofPlace,
+	stopsOf,
+	toHang,
+	type DayFacts,
+	type Need,
+	type Step,
+	type StepMaker
+} from './types.ts';
 import { setStepId, stepId } from './step-id.ts';
 
 /** Each piece lifted, levelled and kept from moving, the heaviest first. */
@@ -62,7 +70,8 @@ function lift(piece: Piece, planned: PlannedPiece, kg: number | null, facts: Day
 		says: [...steps(piece.back), ...tips],
 		cautions: [
 			...stopsOf(facts, planned),
-			...(fix?.cautions ?? []).filter(({ grade }) => grade === 'care')
+			...(fix?.cautions ?? []).filter(({ grade }) => grade === 'care'),
+			...ofPlace(facts, planned)
 		],
 		needs,
 		asks: { of: 'lift', piece, planned, points: frozenPoints(planned, fix), guide }

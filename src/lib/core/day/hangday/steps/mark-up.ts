@@ -1,4 +1,4 @@
-import { stopsOf, toHang, type StepMaker } from './types.ts';
+import { ofPlace, stopsOf, toHang, type StepMaker } from './types.ts';
 import { markStepId } from './step-id.ts';
 import { dayProofs } from '../prove.ts';
 
@@ -27,6 +27,7 @@ export const markUp: StepMaker = (facts) => {
 				says: [],
 				cautions: [
 					...stopsOf(facts, planned),
+					...ofPlace(facts, planned).filter(({ grade }) => grade === 'stop'),
 					...facts.plan.placementCautions
 						.filter(({ hookId }) => hookId === mark.id)
 						.map(({ caution }) => caution)

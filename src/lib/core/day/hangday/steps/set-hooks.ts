@@ -1,6 +1,6 @@
 import { fixingOf } from '../../../catalogue/details/index.ts';
 import { hookOf } from '../../../catalogue/facts/index.ts';
-import { STANDING_CAUTIONS } from '../../../fixing/cautions/index.ts';
+import { goesBehind, ofEveryHole } from '../../../fixing/cautions/standing.ts';
 import { useOfHook } from '../frozen.ts';
 import { RUN_SHEET } from '../../../../words/en/run-sheet.ts';
 import { stopsOf, toHang, type StepMaker } from './types.ts';
@@ -32,7 +32,10 @@ export const setHooks: StepMaker = (facts) => {
 						...plan.placementCautions
 							.filter(({ hookId }) => hookId === hook.id)
 							.map(({ caution }) => caution),
-						...STANDING_CAUTIONS
+						...(goesBehind(hook.kind)
+							? plan.wallCautions.filter(({ grade }) => grade !== 'note')
+							: []),
+						...ofEveryHole([hook])
 					],
 					needs: [{ step: markStepId(hook), strict: false }],
 					asks: { of: 'set' as const, mark, hook, use: useOfHook(fix, index) }

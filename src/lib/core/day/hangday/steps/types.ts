@@ -92,6 +92,12 @@ export const stopsOf = (
 	return [...(fix?.cautions ?? [notCheckedYet(null)]), ...cautions].filter(halts);
 };
 
+/** What is said of the place of a piece: what it hangs over or beside. */
+export const ofPlace = ({ plan }: Pick<DayFacts, 'plan'>, { pieceId }: PlannedPiece): Caution[] =>
+	plan.placementCautions
+		.filter((each) => each.pieceId === pieceId && !each.hookId && each.caution.grade !== 'note')
+		.map(({ caution }) => caution);
+
 /** Pieces that are still to be hung. */
 export const toHang = ({ plan }: Pick<DayFacts, 'plan'>): PlannedPiece[] =>
 	plan.pieces.filter(({ hanging, hooks }) => !hanging && hooks.length > 0);

@@ -2,7 +2,7 @@
 	import { page } from '$app/state';
 	import { Volume2, VolumeX, X } from '@lucide/svelte';
 	import { tinykeys } from 'tinykeys';
-	import { PHASES, spokenStep, type Met, type SheetStep } from '$lib/core/index.ts';
+	import { halts, PHASES, spokenStep, type Met, type SheetStep } from '$lib/core/index.ts';
 	import { settlementBy } from '$lib/store/commands/index.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
 	import CautionList from '$lib/ui/CautionList.svelte';
@@ -186,11 +186,11 @@
 			{#if hook || asks.of === 'lift' || asks.of === 'level'}
 				<RingedWall {wall} {plan} pieceId={step.pieceId} {hook} />
 			{/if}
-			<CautionList cautions={step.cautions.filter(({ grade }) => grade === 'stop')} {styles} />
-			{#if step.cautions.some(({ grade }) => grade !== 'stop')}
+			<CautionList cautions={step.cautions.filter(halts)} {styles} />
+			{#if step.cautions.some((caution) => !halts(caution))}
 				<details>
 					<summary>Take care</summary>
-					<CautionList cautions={step.cautions.filter(({ grade }) => grade !== 'stop')} {styles} />
+					<CautionList cautions={step.cautions.filter((caution) => !halts(caution))} {styles} />
 				</details>
 			{/if}
 			{#if !awake.held && step.phase === 'prove'}

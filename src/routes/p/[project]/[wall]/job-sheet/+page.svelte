@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { page } from '$app/state';
 	import { resolve } from '$app/paths';
-	import { knownOfBacks } from '$lib/core/index.ts';
+	import { halts, knownOfBacks } from '$lib/core/index.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
 	import NotChecked from '$lib/ui/fix/NotChecked.svelte';
 	import { photoUrls } from '$lib/ui/photo-urls.svelte.ts';
@@ -20,7 +20,7 @@
 	const wallId = $derived(page.params.wall!);
 	const job = new JobFacts(() => ({ session, bones, wallId }));
 	const { wall, plan, styles, rack, rows } = $derived(job);
-	const stops = $derived(job.cautions.filter(({ caution }) => caution.grade === 'stop'));
+	const stops = $derived(job.cautions.filter(({ caution }) => halts(caution)));
 	const before = $derived(wall?.photo ? photoUrls.get(project.id, wall.photo.hash) : null);
 
 	const PAPERS = [
