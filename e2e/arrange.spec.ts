@@ -84,6 +84,7 @@ test('too much is said, a region is taped out, and pieces are left out', async (
 		await bench(page).getByLabel(letter, { exact: true }).uncheck();
 	for (const letter of ['D', 'E', 'F', 'G'])
 		await bench(page).getByLabel(letter, { exact: true }).check();
+	await page.getByText('Only in a part of the wall').click();
 	await page.getByRole('button', { name: 'Tape out a region' }).click();
 	const field = page.getByTestId('taping');
 	const box = (await field.boundingBox())!;
@@ -290,6 +291,7 @@ test('pieces are locked, grouped, moved to a typed gap, taken out of a row, and 
 	expect(await place('E')).toBe('105 1/2"');
 
 	await page.keyboard.press('Escape');
+	await page.getByText('Only in a part of the wall').click();
 	await page.getByRole('button', { name: 'Keep a space free' }).click();
 	const box = (await page.getByTestId('taping').boundingBox())!;
 	await page.mouse.move(box.x + box.width * 0.4, box.y + 20);

@@ -69,13 +69,8 @@ export {
 } from './wall/light/light-dose.ts';
 export { luxOn } from './wall/light/lux-on.ts';
 export { spotOnWall } from './wall/light/spot.ts';
-export {
-	estimateStuds,
-	PITCHES,
-	type Stud,
-	type StudEstimate,
-	SURE
-} from './wall/studs/estimate.ts';
+export { estimateStuds, type Stud, type StudEstimate } from './wall/studs/estimate.ts';
+export { PITCHES, SURE } from './wall/studs/layouts.ts';
 export {
 	HIDDEN_KINDS,
 	type HiddenKind,
@@ -227,10 +222,12 @@ export { groupByPiece, type Gathered } from './fixing/cautions/group-by-piece.ts
 export type { LiftGuide } from './fixing/cautions/heavy-lift.ts';
 export { halts } from './fixing/cautions/halts.ts';
 export { NOT_CHECKED, notCheckedYet } from './fixing/cautions/not-checked.ts';
-export { STANDING_CAUTIONS } from './fixing/cautions/standing.ts';
+export { ofEveryHole, STANDING_CAUTIONS } from './fixing/cautions/standing.ts';
 export { groundsOf } from './fixing/choose/hole-ground.ts';
+export { type HandPoint } from './fixing/choose/by-hand.ts';
+export { changesBy } from './fixing/choose/changes.ts';
 export { settledAs, type FixingOption } from './fixing/choose/choose.ts';
-export { type Use, withinRule } from './fixing/choose/holds.ts';
+export { ownRating, type Use, withinRule } from './fixing/choose/holds.ts';
 export { type OldHole, oldHoles } from './fixing/choose/old-holes.ts';
 export type { Solved, BinaryProgram } from './fixing/fit/model.ts';
 export { failureNaming } from './layout/named.ts';

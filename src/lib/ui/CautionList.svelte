@@ -2,7 +2,14 @@
 	import { CircleAlert, Info, OctagonX } from '@lucide/svelte';
 	import { formatMessage, type Caution, type Styles } from '$lib/core/index.ts';
 
-	let { cautions, styles }: { cautions: readonly Caution[]; styles: Styles } = $props();
+	interface Props {
+		cautions: readonly Caution[];
+		styles: Styles;
+		/** What to do is unfolded where it is no *stop*. */
+		brief?: boolean;
+	}
+
+	let { cautions, styles, brief = false }: Props = $props();
 
 	const icons = { stop: OctagonX, care: CircleAlert, note: Info };
 	const words = { stop: 'Stop', care: 'Care', note: 'Note' };
@@ -13,11 +20,21 @@
 		{@const Icon = icons[caution.grade]}
 		<li class={caution.grade}>
 			<Icon size={20} aria-hidden="true" />
-			<p>
+			{#snippet said()}
 				<strong>{words[caution.grade]}.</strong>
 				{formatMessage(caution.message, styles.lead)}
-				{formatMessage(caution.remedy, styles.lead)}
-			</p>
+			{/snippet}
+			{#if brief && caution.grade !== 'stop'}
+				<details>
+					<summary>{@render said()}</summary>
+					{formatMessage(caution.remedy, styles.lead)}
+				</details>
+			{:else}
+				<p>
+					{@render said()}
+					{formatMessage(caution.remedy, styles.lead)}
+				</p>
+			{/if}
 		</li>
 	{/each}
 </ul>

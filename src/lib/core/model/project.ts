@@ -1,5 +1,5 @@
 import * as z from 'zod/mini';
-import { MEANINGS } from '../catalogue/details/types.ts';
+import { GROUNDS, MEANINGS, type Ground } from '../catalogue/details/types.ts';
 import { paperSchema, usualPaper } from '../base/schemas/paper.ts';
 import { HOOK_KINDS } from '../catalogue/facts/index.ts';
 import { PROJECT_FORMAT, PROJECT_VERSION } from './format.ts';
@@ -21,7 +21,10 @@ const ownHookSchema = z.object({
 		.nullable(
 			z.object({
 				kg: kilograms.check(z.describe('kg printed on its packet, for one')),
-				meaning: z.enum(MEANINGS)
+				meaning: z.enum(MEANINGS),
+				in: z
+					.optional(z.nullable(z.enum(Object.keys(GROUNDS) as [Ground, ...Ground[]])))
+					.check(z.describe('what the rating is for; null or absent for anything'))
 			})
 		)
 		.check(z.describe('null for the typical figure')),

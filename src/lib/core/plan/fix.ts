@@ -9,6 +9,7 @@ import { failedNear } from '../fixing/choose/failed.ts';
 import { reusableFixingAt } from '../fixing/choose/reusable.ts';
 import { chooseFixings, type FixChoice, type ToChoose } from '../fixing/choose/choose.ts';
 import { useOf, withinRule, type Use } from '../fixing/choose/holds.ts';
+import { judgeByHand, type HandPoint } from '../fixing/choose/by-hand.ts';
 import { siteOf } from '../fixing/choose/site.ts';
 import { rolesOf } from '../fixing/choose/poses.ts';
 import { centreX, top } from '../base/geometry/rect.ts';
@@ -51,6 +52,8 @@ export interface PieceFix {
 	/** How far each of its hooks, as planned now, is used, or why that is not so; empty where it is not weighed, or has no hooks. */
 	currentUses: Result<Use>[];
 	choice: Result<FixChoice>;
+	/** The whole catalogue judged at each of its points, to choose from by hand. */
+	byHand: HandPoint[];
 	/** What could happen with it as planned now. */
 	cautions: Caution[];
 }
@@ -69,6 +72,14 @@ export function fixOnWall(project: Project, wall: Wall, framing: Framing): Piece
 		const piece = known.get(planned.pieceId)!;
 		const placement = arrangement.placements.find(({ pieceId }) => pieceId === piece.id);
 		const studs = studsBehind(planned, framing);
+		const asked = toChoose({
+			...{ project, wall, studs, runs, left, piece },
+			site: siteOf(wall, planned.rect, project.place),
+			x: placement?.x ?? centreX(planned.rect),
+			top: top(planned.rect),
+			movable:
+				placement !== undefined && !placement.locked && groupOf(arrangement, piece.id).length < 2
+		});
 		const now = usesNow(planned, piece, { project, wall, studs, left });
 		return {
 			pieceId: piece.id,
@@ -79,18 +90,8 @@ export function fixOnWall(project: Project, wall: Wall, framing: Framing): Piece
 				kg: weightToReckon(piece)?.kg ?? null,
 				place: project.place
 			}),
-			choice: chooseFixings(
-				toChoose({
-					...{ project, wall, studs, runs, left, piece },
-					site: siteOf(wall, planned.rect, project.place),
-					x: placement?.x ?? centreX(planned.rect),
-					top: top(planned.rect),
-					movable:
-						placement !== undefined &&
-						!placement.locked &&
-						groupOf(arrangement, piece.id).length < 2
-				})
-			)
+			choice: chooseFixings(asked),
+			byHand: judgeByHand(asked)
 		};
 	});
 }

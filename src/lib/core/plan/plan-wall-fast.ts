@@ -1,4 +1,4 @@
-import { goesBehind } from '../fixing/cautions/standing.ts';
+import { goesBehind } from '../fixing/cautions/goes-behind.ts';
 import { fail, stop } from './said.ts';
 import { lazy, memoised, memoisedOn } from '../base/memo.ts';
 import { computeMarks, type Mark } from '../marking/marks/compute-marks.ts';

@@ -24,7 +24,6 @@
 	import { getBones } from '../survey/bones.svelte.ts';
 	import { getView } from '../view.svelte.ts';
 	import { Ideas } from './ideas.svelte.ts';
-	import RegionPart from './RegionPart.svelte';
 
 	interface Props {
 		wall: Wall;
@@ -47,6 +46,7 @@
 	let ownGap: number | null = $state(null);
 	let chosenAnchor = $state('wall');
 	let above = $state(false);
+	let inPart = $state(false);
 	/** Pieces a person took out or put in, against those that stand on the wall. */
 	let turned: Record<string, boolean> = $state({});
 	/** Pieces that come off the wall, so that the others fit. */
@@ -211,7 +211,17 @@
 			{/each}
 		</div>
 	</details>
-	<RegionPart {wall} {styles} />
+	<details
+		open={view.region !== null || activeArrangement(wall).reserved.length > 0}
+		ontoggle={(event) => (inPart = event.currentTarget.open)}
+	>
+		<summary class="cursor-pointer font-semibold">Only in a part of the wall</summary>
+		{#if inPart}
+			{#await import('./RegionPart.svelte') then { default: RegionPart }}
+				<RegionPart {wall} {styles} />
+			{/await}
+		{/if}
+	</details>
 	<div class="acts">
 		<button
 			class="btn btn-primary btn-sm"

@@ -1,9 +1,12 @@
 <script lang="ts">
 	import {
+		fixingOf,
 		hangerOf,
+		holdingIn,
 		formatForce,
 		hookOf,
 		nailPullOf,
+		type Ground,
 		type HookKind,
 		type Piece,
 		type PlannedPiece,
@@ -20,13 +23,17 @@
 		planned: PlannedPiece | undefined;
 		styles: Styles;
 		kit: Project['kit'];
+		/** What holes in its wall can meet, the usual first. */
+		grounds: readonly Ground[];
 	}
 
-	let { piece, planned, styles, kit }: Props = $props();
+	let { piece, planned, grounds, styles, kit }: Props = $props();
 
 	const session = $derived(getSession()());
 	/** Everything that goes in the wall for it, as planned now. */
 	const kinds = $derived([...new Set(planned?.hooks.map(({ kind }) => kind) ?? [piece.hook])]);
+	const groundOf = (kind: HookKind): Ground =>
+		grounds.find((each) => holdingIn(fixingOf(kind), each)) ?? fixingOf(kind).holds[0]!.in[0]!;
 	const hung = $derived(planned?.hung);
 	/** The most that a hook’s plate pulls at its nail, N; 0 where none does. */
 	const pried = $derived(
@@ -50,7 +57,7 @@
 	</label>
 {/if}
 {#each kinds as kind (kind)}
-	<KitFields {kind} {kit} {styles} />
+	<KitFields {kind} ground={groundOf(kind)} {kit} {styles} />
 {/each}
 
 {#if planned && hung}

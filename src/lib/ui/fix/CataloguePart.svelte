@@ -8,6 +8,7 @@
 		GROUNDS,
 		holdingIn,
 		hookOf,
+		ownRating,
 		type Fixing,
 		type Ground,
 		type HookKind,
@@ -44,7 +45,7 @@
 	}
 
 	function rated(fixing: Fixing): string {
-		const own = kit[fixing.kind]?.rating;
+		const own = ownRating(kit[fixing.kind], groundFor(fixing));
 		if (own) return `yours: ${formatMass(own.kg, unit)}`;
 		const holding = holdingIn(fixing, groundFor(fixing))!;
 		return holding.by === 'wood' ? 'calculated' : `typically ${formatMass(holding.kg, unit)}`;
@@ -85,7 +86,7 @@
 				</summary>
 				{#if opened[fixing.kind]}
 					<BearingDrawing kind={fixing.kind} {kit} {styles} />
-					<KitFields kind={fixing.kind} {kit} {styles} />
+					<KitFields kind={fixing.kind} ground={groundFor(fixing)} {kit} {styles} />
 					<FixingSheet kind={fixing.kind} ground={groundFor(fixing)} {styles} />
 				{/if}
 			</details>

@@ -1,10 +1,13 @@
 <script lang="ts">
 	import {
 		bearingToHole,
+		fixingOf,
+		GROUNDS,
 		formatLength,
 		hookOf,
 		offsetFact,
 		standOffOf,
+		type Ground,
 		type HookKind,
 		type Meaning,
 		type Project,
@@ -18,12 +21,14 @@
 	import Segments from '../Segments.svelte';
 
 	interface Props {
+		/** What a rating is for unless said otherwise. */
+		ground: Ground;
 		kind: HookKind;
 		kit: Project['kit'];
 		styles: Styles;
 	}
 
-	let { kind, kit, styles }: Props = $props();
+	let { ground, kind, kit, styles }: Props = $props();
 
 	const session = $derived(getSession()());
 	const trouble = $props.id();
@@ -36,8 +41,8 @@
 	let miscounted = $state(false);
 	const seal = () => session.seal();
 
-	function rate(kg: number | null, meaning: Meaning) {
-		session.run(setOwnHook(kind, { rating: kg === null ? null : { kg, meaning } }));
+	function rate(kg: number | null, meaning: Meaning, within = rating?.in ?? ground) {
+		session.run(setOwnHook(kind, { rating: kg === null ? null : { kg, meaning, in: within } }));
 	}
 
 	function count(text: string) {
@@ -139,6 +144,19 @@
 		value={rating.meaning}
 		onchoose={(meaning) => rate(rating.kg, meaning)}
 	/>
+	<label>
+		<span class="field-label">It is for</span>
+		<select
+			class="select w-full select-sm"
+			value={rating.in ?? ''}
+			onchange={({ currentTarget: { value } }) => rate(rating.kg, rating.meaning, value as Ground)}
+		>
+			{#if !rating.in}<option value="">anything, as entered</option>{/if}
+			{#each fixingOf(kind).holds.flatMap((holding) => holding.in) as each (each)}
+				<option value={each}>{GROUNDS[each]}</option>
+			{/each}
+		</select>
+	</label>
 {/if}
 
 <style>

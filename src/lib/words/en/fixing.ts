@@ -4,6 +4,8 @@ import { WET } from './survey.ts';
 /** Failures: why something is refused, or cannot be worked out. */
 export const FAILURES = {
 	barred: ({ bar }: { bar: string }) => `It is ${bar}.`,
+	'failed-near': ({ within }: { within: number }) =>
+		`A hole failed within ${lengthToken(within)} of here.`,
 	'no-length': () => 'No length as sold enters the stud deep enough.',
 	'none-there': () => 'None was left where it would have to be.',
 	'not-smooth': () => 'It holds on smooth paint only.',

@@ -49,3 +49,13 @@ export const TERMS = {
 	'unknown-rating': () =>
 		'The rating is a typical figure of unknown meaning, so a quarter of it counts; enter your packet’s.'
 };
+
+/** What a way changes of what was entered. */
+export const CHANGES = {
+	hangs: ({ hangs }: { hangs: string }) => `It hangs otherwise: ${hangs.toLowerCase()}.`,
+	points: ({ from, to }: { from: number; to: number }) =>
+		`${from === 1 ? 'One hook becomes' : `${from} hooks become`} ${to}.`,
+	across: ({ right }: { right: number }) =>
+		`It moves ${move(right, 'to the right', 'to the left').join('')}.`,
+	up: ({ up }: { up: number }) => `It moves ${move(up, 'up', 'down').join('')}.`
+};

@@ -4,7 +4,6 @@ import { PRICK } from './mends.ts';
 export const hardWallHook: Fixing = {
 	kind: 'hard-wall-hook',
 	hammered: true,
-	shallow: true,
 	serves: ['hook'],
 	holds: [
 		{

@@ -4,7 +4,6 @@ import { PRICK } from './mends.ts';
 export const pushPin: Fixing = {
 	kind: 'push-pin',
 	headless: true,
-	shallow: true,
 	serves: ['shank'],
 	holds: [
 		{

@@ -85,8 +85,6 @@ export interface Fixing {
 	/** It is driven by a hammer; its nails, where it is a hook on nails. */
 	hammered?: true;
 	nails?: 1 | 2 | 3;
-	/** It only pricks the face of the wall. */
-	shallow?: true;
 	/** Nothing keeps a slot or a hole on it. */
 	headless?: true;
 	/** It opens behind the wall and spreads its load there. */

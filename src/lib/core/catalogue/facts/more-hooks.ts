@@ -16,6 +16,7 @@ export const springWireHook = {
 /** A plastic hook with several short hardened pins: the middle of the pins is about 18 mm above the bearing (from memory). */
 export const hardWallHook = {
 	kind: 'hard-wall-hook' as const,
+	shallow: true,
 	name: 'Hard-wall hook with pins',
 	role: 'hook' as const,
 	bearingToHole: { dx: 0, dy: 18, angle: 0 },

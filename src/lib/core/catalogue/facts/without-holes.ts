@@ -37,6 +37,7 @@ export const adhesiveStrip = {
 /** A push pin: its shank bears, half of 1 mm above the hole's centre (from memory). */
 export const pin = {
 	kind: 'push-pin' as const,
+	shallow: true,
 	name: 'Push pin',
 	role: 'shank' as const,
 	bearingToHole: { dx: 0, dy: -0.5, angle: 20 },

@@ -133,6 +133,22 @@ describe('a screw in a stud', () => {
 		);
 	});
 
+	it('goes by a packet in the ground it is for, and nowhere else', () => {
+		const rating = { kg: 60, meaning: 'working' as const };
+		const may = (ground: Ground, within: Ground | null) => {
+			const own = { dy: null, standOff: null, stock: null, rating: { ...rating, in: within } };
+			const use = useOf(fixingOf('masonry-plug'), asked(ground, 20, 0, { own, school: 'packet' }));
+			return use.ok
+				? [use.value.ratingSource, Math.round(use.value.allowedLoad / weightOf(1))]
+				: [];
+		};
+		expect(may('brick', 'brick')).deep.equal(['own packet', 60]);
+		expect(may('block', 'block')).deep.equal(['own packet', 60]);
+		// Hollow block: 8 kg, typical, from memory; what holds in brick says nothing of it.
+		expect(may('block', 'brick')).deep.equal(['typical packet', 8]);
+		expect(may('block', null)).deep.equal(['own packet', 60]);
+	});
+
 	it('is no stronger than the packet of one’s own says', () => {
 		const rating = { kg: 5, meaning: 'working' as const };
 		const own = { dy: null, standOff: null, stock: null, rating };

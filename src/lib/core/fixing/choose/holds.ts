@@ -96,7 +96,8 @@ function inStud(fixing: Fixing, shank: Parameters<typeof inWood>[0], asked: Aske
 	const { down, inward, outward, pull } = point.load;
 	const across = Math.hypot(down.value, Math.max(inward, outward));
 	const off = Math.max(pull.value, 0);
-	const own = asked.own?.rating ? byPacket(fixing, { ...asked.own.rating }, asked) : null;
+	const rating = ownRating(asked.own, bed.ground);
+	const own = rating && byPacket(fixing, rating, asked);
 	const uses = inWood(shank, {
 		cover: bed.cover,
 		standOff: asked.own?.standOff ?? hookOf(fixing.kind).standOff,
@@ -124,7 +125,7 @@ function inStud(fixing: Fixing, shank: Parameters<typeof inWood>[0], asked: Aske
 /** A packet's figure is for the weight on a hook; an anchor's is for the load whichever way it goes. */
 function byPacket(fixing: Fixing, typical: Rating, { bed, point, own, school }: Asked): Use {
 	const { serves, left } = fixing;
-	const { by, kg, meaning } = ratedBy(typical, own, (left && bed.left?.held) ?? null);
+	const { by, kg, meaning } = ratedBy(typical, own, bed.ground, (left && bed.left?.held) ?? null);
 	const trusted = meaning === 'working' ? 1 : UNSURE_SHARE;
 	const counts =
 		(school === 'packet' ? trusted : Math.min(trusted, CAREFUL_SHARE)) *
@@ -147,6 +148,12 @@ function byPacket(fixing: Fixing, typical: Rating, { bed, point, own, school }: 
 	};
 }
 
+/** A packet’s figure counts in the ground it is for, and nowhere else. */
+export function ownRating(own: OwnHook | undefined, ground: Ground): Rating | null {
+	const rating = own?.rating ?? null;
+	return rating && (rating.in ?? ground) === ground ? rating : null;
+}
+
 interface Rating {
 	kg: number;
 	meaning: Meaning;
@@ -156,8 +163,10 @@ interface Rating {
 function ratedBy(
 	typical: Rating,
 	own: OwnHook | undefined,
+	ground: Ground,
 	held: number | null
 ): Rating & { by: Exclude<Use['ratingSource'], 'calculated'> } {
 	if (held !== null) return { kg: held, meaning: 'working', by: 'held before' };
-	return own?.rating ? { ...own.rating, by: 'own packet' } : { ...typical, by: 'typical packet' };
+	const rating = ownRating(own, ground);
+	return rating ? { ...rating, by: 'own packet' } : { ...typical, by: 'typical packet' };
 }

@@ -178,6 +178,7 @@ function inTheWall({ nudge, lift }: Pose, points: readonly WayPoint[]): ScoreTer
 	return by('holes', [
 		[all === 1, 0, term('one-hole')],
 		[all > 1, 0, term('steadier-on-two')],
+		[new Set(kinds).size > 1, 0.5, term('two-kinds')],
 		[
 			nudge !== 0 || lift !== 0,
 			1 + Math.hypot(nudge, lift) / 25,
@@ -213,7 +214,6 @@ function toCarry(points: readonly WayPoint[], { stock }: Weighed): ScoreTerm[] {
 			]
 		]),
 		...by('cost', [
-			[kinds.length > 1, 0.2, term('two-kinds')],
 			[unknown, 0.5, term('unknown-rating')],
 			[every('own packet'), -0.5, term('own-packet')],
 			[every('calculated'), 0, term('calculated')],

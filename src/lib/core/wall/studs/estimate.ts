@@ -3,20 +3,12 @@ import { HALF_STUD_MM } from '../../base/figures/studs.ts';
 import { firstInvalid } from '../../base/check.ts';
 import { ok, type Result } from '../../base/result.ts';
 import { BUILD, pinnedTerm, termOf, type Term } from './evidence.ts';
+import { KNOWN, PITCHES } from './layouts.ts';
 import { moved, spanOf, type Hint } from './hint.ts';
 import { fittingLean, leanAt, type Lean } from './lean.ts';
 import { fitPitches, spreadOfPhase, type PitchFit } from './posterior.ts';
 import { besideOpening, segmentsOf, type Segment } from './segments.ts';
 import { chanceOfWood } from './wood.ts';
-
-/** Pitches met with, mm: 16, 24 and 19.2 in, and 400, 450 and 600 mm. */
-export const PITCHES: readonly number[] = [406.4, 609.6, 487.68, 400, 450, 600];
-
-/** Below this chance of the pitch and the phase together, the studs are not known. A choice, no source. */
-export const KNOWN = 0.9;
-
-/** Below this chance of wood a single stud is told as not known. A choice, no source. */
-export const SURE = 0.8;
 
 /** Likelihood below which a hint fits the layout badly: twice the chance of an outlier. */
 const FITS_BADLY = 0.1;

@@ -1,6 +1,7 @@
 import { expect } from 'chai';
 import { hitChance, toNearest } from './evidence.ts';
-import { fitHints, PITCHES } from './estimate.ts';
+import { fitHints } from './estimate.ts';
+import { PITCHES } from './layouts.ts';
 import type { Hint } from './hint.ts';
 import { nextProbe } from './next-probe.ts';
 import { normalDensity, normalShare } from './normal.ts';

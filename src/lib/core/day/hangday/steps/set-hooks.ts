@@ -1,6 +1,7 @@
 import { fixingOf } from '../../../catalogue/details/index.ts';
 import { hookOf } from '../../../catalogue/facts/index.ts';
-import { goesBehind, ofEveryHole } from '../../../fixing/cautions/standing.ts';
+import { goesBehind } from '../../../fixing/cautions/goes-behind.ts';
+import { ofEveryHole } from '../../../fixing/cautions/standing.ts';
 import { useOfHook } from '../frozen.ts';
 import { RUN_SHEET } from '../../../../words/en/run-sheet.ts';
 import { stopsOf, toHang, type StepMaker } from './types.ts';

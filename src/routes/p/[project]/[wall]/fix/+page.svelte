@@ -4,15 +4,19 @@
 		activeArrangement,
 		centreX,
 		formatLength,
+		groundsOf,
 		mayFitStuds,
+		ofEveryHole,
 		oldHoles,
 		settledAs,
 		STANDING_CAUTIONS,
 		stylesOf,
+		type Caution,
 		type FixingOption
 	} from '$lib/core/index.ts';
 	import { settle, settlementBy, unsettle } from '$lib/store/commands/index.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
+	import { SETTLE_ALL } from '$lib/words/en/by-hand.ts';
 	import CautionList from '$lib/ui/CautionList.svelte';
 	import HookBench from '$lib/ui/bench/HookBench.svelte';
 	import Segments from '$lib/ui/Segments.svelte';
@@ -50,6 +54,8 @@
 	/** Id of the way that is shown on the wall without being settled. */
 	let shown: string | null = $state(null);
 
+	const gravity = ({ grade }: Caution): number => ({ stop: 2, care: 1, note: 0 })[grade];
+	let settling = $state(false);
 	let part: 'pieces' | 'bag' | 'catalogue' = $state('pieces');
 	let all = $state(false);
 	const chooser = new Chooser(() => ({
@@ -67,7 +73,8 @@
 	const open = $derived(
 		fixes.flatMap(({ pieceId, settled, choice }) => {
 			const first = choice.ok ? choice.value.ways[0] : undefined;
-			return settled || !first || first.stopped ? [] : [settlementBy(pieceId, first)];
+			const planned = plan?.pieces.find((each) => each.pieceId === pieceId);
+			return settled || !first || first.stopped || !planned ? [] : [{ planned, way: first }];
 		})
 	);
 
@@ -80,17 +87,38 @@
 		void view.selected;
 		return () => {
 			shown = null;
+			others = false;
 			session.setPreview(null);
 		};
 	});
 
 	const holes = $derived(oldHoles(wall, plan?.pieces ?? []));
+	/** The first way, and what is settled or shown; the others when they are asked for. */
+	let others = $state(false);
+	let byHand = $state(false);
+	const shownWays = $derived(
+		(choice?.ways ?? []).filter(
+			(way, index) =>
+				others ||
+				index === 0 ||
+				shown === way.id ||
+				Boolean(fixed && settled && settledAs(fixed, way))
+		)
+	);
 	const ofPiece = $derived([
 		...(fix?.cautions ?? []),
 		...(plan?.placementCautions ?? [])
 			.filter(({ pieceId }) => pieceId === view.selected)
 			.map(({ caution }) => caution)
 	]);
+	/** What asks for something first; notes after it, and what is true of every wall last. */
+	const graver = $derived(
+		[
+			...ofPiece.filter(({ code }) => code !== 'to-choose'),
+			...(plan?.wallCautions ?? []).filter(({ grade }) => grade !== 'note'),
+			...(planned ? ofEveryHole(planned.hooks) : [])
+		].toSorted((a, b) => gravity(b) - gravity(a))
+	);
 </script>
 
 {#if chooser.failed}<NotChecked {chooser} />{/if}
@@ -102,6 +130,9 @@
 			Open it again
 		</button>
 	{/if}
+	<div class="cautions">
+		<CautionList cautions={graver} {styles} brief />
+	</div>
 	{#if fix && !fix.choice.ok}
 		<p>{fix.choice.error.message}</p>
 	{:else if choice && choice.ways.length === 0}
@@ -113,7 +144,7 @@
 		</ul>
 	{:else if choice}
 		<ul class="ways" aria-label="Ways to fix {piece.letter}">
-			{#each choice.ways as way, index (way.id)}
+			{#each shownWays as way, index (way.id)}
 				<WayCard
 					{way}
 					{styles}
@@ -128,10 +159,31 @@
 				/>
 			{/each}
 		</ul>
+		{#if choice.ways.length > shownWays.length}
+			<button class="more" type="button" onclick={() => (others = true)}>
+				{choice.ways.length - shownWays.length} more ways
+			</button>
+		{/if}
 	{:else if planned && !chooser.failed}
 		<p class="small-note" role="status">Working out what holds it…</p>
 	{:else}
 		<p>It hangs on no wall here yet: place it in Arrange first.</p>
+	{/if}
+	{#if fix && planned && fix.byHand.length > 0}
+		<details class="hook" ontoggle={(event) => (byHand = event.currentTarget.open)}>
+			<summary>Choose it by hand</summary>
+			{#if byHand}
+				{#await import('$lib/ui/fix/HandChoice.svelte') then { default: HandChoice }}
+					<HandChoice
+						{piece}
+						{wallId}
+						points={fix.byHand}
+						now={planned.hooks.map(({ kind }) => kind)}
+						{styles}
+					/>
+				{/await}
+			{/if}
+		</details>
 	{/if}
 	{#if ownBag}
 		<details class="hook">
@@ -139,9 +191,9 @@
 			<BagList items={ownBag} {styles} {...ticks(session, `${wallId}/${piece.id}`)} />
 		</details>
 	{/if}
-	<details class="hook" open>
+	<details class="hook">
 		<summary>Its hook as planned now</summary>
-		<HookBench {piece} {planned} {styles} {kit} />
+		<HookBench {piece} {planned} grounds={groundsOf(wall.made)} {styles} {kit} />
 	</details>
 {:else}
 	<h2 class="mb-2 text-xl">Fix</h2>
@@ -174,13 +226,13 @@
 				What goes in the wall for each piece: chosen for its weight, its back, the wall and the
 				studs.
 			</p>
-			{#if open.length > 0}
-				<button
-					class="btn mb-2 btn-primary"
-					type="button"
-					onclick={() => session.run(settle(wallId, open))}
-				>
-					Settle {open.length} by {open.length === 1 ? 'its' : 'their'} first way
+			{#if settling && open.length > 0}
+				{#await import('$lib/ui/fix/SettleAll.svelte') then { default: SettleAll }}
+					<SettleAll {open} {wallId} {styles} ondone={() => (settling = false)} />
+				{/await}
+			{:else if open.length > 0}
+				<button class="btn mb-2 btn-primary" type="button" onclick={() => (settling = true)}>
+					{SETTLE_ALL.ask({ count: open.length })}
 				</button>
 			{/if}
 			<FixList pieces={plan?.pieces ?? []} {fixes} onselect={(id) => view.select(id)} />
@@ -206,12 +258,11 @@
 		{/if}
 	</div>
 {/if}
-<div class="mt-4">
-	<CautionList
-		cautions={[...ofPiece, ...STANDING_CAUTIONS, ...(plan?.wallCautions ?? [])]}
-		{styles}
-	/>
-</div>
+{#if !piece}
+	<div class="mt-4">
+		<CautionList cautions={[...STANDING_CAUTIONS, ...(plan?.wallCautions ?? [])]} {styles} />
+	</div>
+{/if}
 
 <style>
 	.back {
@@ -222,6 +273,16 @@
 
 	h2 {
 		font-size: 1.2rem;
+	}
+
+	.more {
+		min-height: 2.5rem;
+		color: var(--color-primary);
+		cursor: pointer;
+	}
+
+	.cautions {
+		margin: 0.4rem 0;
 	}
 
 	.part {
