@@ -72,7 +72,8 @@ test('the person’s own hook moves the hole, not the bearing', async ({ page })
 	const typical = await hole();
 	await station(page, 'Fix').click();
 	const bench = page.getByRole('complementary', { name: 'Bench' });
-	const hook = bench.getByRole('combobox', { name: /^Hook/ });
+	await bench.getByText('Its hook as planned now').click();
+	const hook = bench.getByRole('combobox', { name: /^Hook set/ });
 	await expect(hook).toHaveValue('picture-hook-1');
 	const mark = readout(page).locator('.measure').first();
 	const before = await mark.innerText();
@@ -81,6 +82,7 @@ test('the person’s own hook moves the hole, not the bearing', async ({ page })
 	expect(await hole()).not.toEqual(typical);
 	await expect(mark).toHaveText(before);
 	await station(page, 'Fix').click();
+	await bench.getByText('Its hook as planned now').click();
 	await bench.getByRole('button', { name: 'Back to typical figures' }).click();
 	await expect(bench.getByText('Typical figures.')).toBeVisible();
 	await hook.selectOption('Wood screw, 8 gauge');

@@ -6,7 +6,10 @@ import {
 	type DayEvent,
 	type Project
 } from '../src/lib/core/index.ts';
-import { DEMO } from '../src/lib/store/demo/index.ts';
+import { DEMO as HOUSE } from '../src/lib/store/demo/index.ts';
+
+/** Open to the public, so that it is looked after more often. */
+const DEMO: Project = { ...HOUSE, place: ['public'] };
 
 /** What is told of a day, besides its number and its wall. */
 type Told = { what: DayEvent['what'] } & Record<string, unknown>;

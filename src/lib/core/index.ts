@@ -93,6 +93,7 @@ export type { KeptHint } from './wall/studs/kept-hint.ts';
 export { leanAt } from './wall/studs/lean.ts';
 export { nextProbe, type ProbeFacts, WORTH_A_NAIL } from './wall/studs/next-probe.ts';
 export {
+	claims,
 	coverage,
 	doubtIn,
 	NINETY,

@@ -1,3 +1,4 @@
+import { SURE } from '../wall/studs/layouts.ts';
 import type { Project } from '../model/project.ts';
 import { ok, type Result } from '../base/result.ts';
 import { solveBones, type Bones } from './studs.ts';
@@ -41,9 +42,12 @@ export function knownLean(bones: Bones | null): Lean | null {
 	return estimate?.ok && estimate.value.known ? estimate.value.lean : null;
 }
 
-/** Middles of the studs that are as good as known, mm: none while the layout is not, and none that was missed. */
+/** Middles of the studs that are as good as known, mm: proven ones at once, others once the layout is, and none that was missed. */
 export function knownStuds(bones: Bones | null): number[] {
 	const estimate = bones?.estimate;
-	if (!estimate?.ok || !estimate.value.known) return [];
-	return estimate.value.studs.flatMap(({ x, missed }) => (missed ? [] : [x]));
+	if (!estimate?.ok) return [];
+	const { known, studs } = estimate.value;
+	return studs.flatMap(({ x, chance, missed, proven }) =>
+		!missed && (proven || (known && chance >= SURE)) ? [x] : []
+	);
 }

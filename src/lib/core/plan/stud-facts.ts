@@ -33,6 +33,8 @@ export const studFacts = memoisedOn(
 		const { hints, features, studs, width, made } = wall;
 		return {
 			wallWidth: width,
+			corners: true,
+			unprobed: substrateOf(made).probe.with === null,
 			hints: [...hints, ...boxHints(features)],
 			...(substrateOf(made).resistsNails ? { fooled: FOOLED_BY_LATH } : {}),
 			...(studs.pitch === null ? {} : { pitches: [studs.pitch] }),
@@ -40,9 +42,14 @@ export const studFacts = memoisedOn(
 				.filter((feature) => faceOf(feature).breaksStuds)
 				.map((feature): [number, number] => [feature.x, right(feature)]),
 			pinned: studs.pinned.map(({ x }) => x),
-			avoid: likelyRuns(wall)
-				.filter(({ grade }) => grade === 'stop')
-				.map(({ rect }): [number, number] => [rect.x, right(rect)])
+			avoid: [
+				...likelyRuns(wall).flatMap(({ grade, rect }): [number, number][] =>
+					grade === 'stop' ? [[rect.x, right(rect)]] : []
+				),
+				...features.flatMap((feature): [number, number][] =>
+					faceOf(feature).fixed ? [[feature.x, right(feature)]] : []
+				)
+			]
 		};
 	}
 );

@@ -42,7 +42,12 @@
 				<stop offset={1 - soft} class="wood" />
 				<stop offset="1" class="edge" />
 			</linearGradient>
-			<path class="stud" class:unsure={stud.chance < SURE} d={path} fill="url(#stud-{index})" />
+			<path
+				class="stud"
+				class:unsure={!stud.proven && stud.chance < SURE}
+				d={path}
+				fill="url(#stud-{index})"
+			/>
 			<path class="centre" class:pinned={stud.pinned} d={centre} />
 		{/each}
 	</g>

@@ -33,6 +33,7 @@
 	const watch = $derived(getBones()());
 	const estimate = $derived(watch.bones?.estimate.ok ? watch.bones.estimate.value : null);
 	const [probe] = $derived(watch.bones?.probes ?? []);
+	const how = $derived(substrateOf(wall.made).probe);
 	const sources = $derived([...new Set(plan.runs.map(({ source }) => source))]);
 	let curve = $state(false);
 
@@ -52,10 +53,14 @@
 	</p>
 	{#if probe && probe.gain >= WORTH_A_NAIL}
 		<p class="small-note" data-testid="next-probe">
-			{estimate?.known ? 'To be surer, try' : 'Try'} a thin nail at
+			{estimate?.known ? 'To be surer, try' : 'Try'}
+			{how.with} at
 			<strong class="measure">{formatLength(probe.x, coarser(styles.lead))}</strong>
 			from the left, low down. {formatMessage(probe.why, styles.lead)}
+			{how.says}
 		</p>
+	{:else if how.with === null}
+		<p class="small-note" data-testid="next-probe">{how.says}</p>
 	{/if}
 	<fieldset class="my-2">
 		<legend class="field-label">Choose a tool, then tap the wall where it answered</legend>

@@ -35,11 +35,11 @@
 		estimate?.outliers.includes(index)
 			? 'It does not fit the others: check it, or take it away.'
 			: estimate?.setAside.includes(index)
-				? 'Beside an opening: studs there belong to it, so this one is set aside.'
+				? 'Beside a corner or an opening: studs there belong to it, so it says nothing of the spacing.'
 				: null;
 </script>
 
-<details open={wall.hints.length < 7}>
+<details open>
 	<summary class="cursor-pointer font-semibold">
 		Hints: {wall.hints.length}{boxes > 0 ? ` and ${boxes} from boxes on the wall` : ''}
 	</summary>

@@ -42,7 +42,7 @@
 	</thead>
 	<tbody>
 		{#each estimate.studs as stud, index (index)}
-			<tr class:unsure={!estimate.known || stud.missed || stud.chance < SURE}>
+			<tr class:unsure={stud.missed || (!stud.proven && (!estimate.known || stud.chance < SURE))}>
 				<td class="measure">{formatLength(stud.x, coarser(styles.lead))}</td>
 				<td class="measure">± {formatLength(NINETY * stud.sd, coarser(styles.lead))}</td>
 				<td class="measure"

@@ -26,7 +26,7 @@ export function surveySaid(view: InHand, wall: Wall, bones: Bones | null, styles
 		return `${HINT_WORDS[hint.kind].name}: ${both(spanOf(hint)[0], styles)} from the left corner.`;
 	const [probe] = bones?.probes ?? [];
 	if (view.survey === 'bones' && probe)
-		return `Next nail: ${both(probe.x, { ...styles, lead: coarser(styles.lead) })} from the left corner, low down.`;
+		return `Next probe: ${both(probe.x, { ...styles, lead: coarser(styles.lead) })} from the left corner, low down.`;
 	return NEXT[view.survey];
 }
 

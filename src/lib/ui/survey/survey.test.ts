@@ -127,7 +127,7 @@ describe('the readout in the Survey', () => {
 		expect(told({})).contain('corner to corner');
 		expect(told({ survey: 'level' })).contain('level line');
 		expect(told({ survey: 'features' })).contain('every door');
-		expect(told({ survey: 'bones' })).match(/^Next nail: \d+/);
+		expect(told({ survey: 'bones' })).match(/^Next probe: \d+/);
 		expect(
 			surveySaid({ survey: 'bones', feature: null, hint: null }, stairHall, null, styles)
 		).contain('Knock along the wall');

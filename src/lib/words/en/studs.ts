@@ -7,7 +7,7 @@ export const FAILURES = {
 	'hint-outside': () => 'This hint lies beyond the wall.',
 	'no-hints': ({ aside }: { aside: boolean }) =>
 		aside
-			? 'Every hint is beside a door or a window, where studs belong to the opening. Add one farther away.'
+			? 'Every hint is beside a corner, a door or a window, where studs belong to it. Add one farther away.'
 			: 'There are no hints yet. Knock, try a magnet, or look where the sockets are.',
 	'not-a-number': () => 'The place of this hint is not a number.',
 	'out-of-range': () => 'At least one spacing is needed.'

@@ -13,7 +13,8 @@ import { readAgainWithin } from '../../wall/survey/proofs.ts';
 import { surveyFaults } from '../../wall/survey/cautions.ts';
 import { aimDistance } from '../../wall/light/spot.ts';
 import { hitChance } from '../../wall/studs/evidence.ts';
-import { besideOpening } from '../../wall/studs/segments.ts';
+import { nextProbe } from '../../wall/studs/next-probe.ts';
+import { besideFraming } from '../../wall/studs/segments.ts';
 import type { Made } from '../../wall/substrates/index.ts';
 import { holdsPoint } from '../geometry/rect.ts';
 import * as layout from './layout.ts';
@@ -83,9 +84,25 @@ const BOUNDARIES: {
 		expect(hitChance(15)).above(0.5);
 		expect(hitChance(25)).below(0.5);
 	},
-	BESIDE_OPENING_MM: () => {
-		expect(besideOpening([900, 900], [[1000, 1900]])).equal(true);
-		expect(besideOpening([899, 899], [[1000, 1900]])).equal(false);
+	FRAMING_MM: () => {
+		const beside = (x: number) =>
+			besideFraming([x, x], { wallWidth: 4000, corners: true, openings: [[1000, 1900]] });
+		expect([119, 120, 880, 879, 3880, 3881].map(beside)).deep.equal([
+			...[true, false, true, false, false, true]
+		]);
+	},
+	PROBE_CLEAR_MM: () => {
+		const hints = [{ kind: 'hit' as const, x: 1000 }];
+		const places = nextProbe({
+			wallWidth: 3000,
+			corners: true,
+			hints,
+			openings: [[1500, 2300]]
+		}).map(({ x }) => x);
+		for (const x of places) {
+			expect(x).within(150, 2850);
+			expect(x >= 1500 - 150 && x <= 2300 + 150).equal(false);
+		}
 	},
 	// 1 1/4 in, as the code has it; what is bought for it is in holds.test.ts.
 	BESIDE_BOX_MM: () => {

@@ -17,8 +17,10 @@ export const CLEAR_OF_MISS_MM = 40;
 export const ON_OLD_FIXING_MM = 1.5;
 /** Half the width of a stud, mm: a 2-by is 1 1/2 in. Source: American Softwood Lumber Standard PS 20. */
 export const HALF_STUD_MM = 19.05;
-/** Within this distance of an opening, studs belong to the opening and not to the layout, mm. From memory. */
-export const BESIDE_OPENING_MM = 100;
+/** Within this distance of a corner or an opening, studs belong to it and not to the layout, mm: three studs side by side. From memory. */
+export const FRAMING_MM = 120;
+/** No probe is advised nearer to a corner or an opening than this, mm: what it met would say nothing of the layout. From memory. */
+export const PROBE_CLEAR_MM = 150;
 /** A box is nailed to the stud beside it: what feeds it may run through that stud, so far to its side, mm. From memory. */
 export const BESIDE_BOX_MM = 50;
 /** Cables through a stud lie at least this far behind its face, or have a steel plate before them, mm: 1 1/4 in. Source: NEC 300.4(D). */

@@ -16,6 +16,7 @@ export const radiator: FeatureFace<z.infer<typeof radiatorSchema>> = {
 	start: { width: 1000, height: 600, at: { aboveFloor: 120 } },
 	usual: {},
 	service: 'pipe',
+	fixed: true,
 	centres: true,
 	zones: (feature) => [
 		uncovered(feature),

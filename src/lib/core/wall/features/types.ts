@@ -110,6 +110,8 @@ export interface FeatureFace<F extends AnyFeature> {
 	centres?: true;
 	/** Who or what is below a piece that hangs over it. */
 	below?(feature: F): Below | null;
+	/** It covers the foot of the wall and cannot be moved: nobody probes behind it. */
+	fixed?: true;
 	/** It stands on the floor or lies along the wall, so others may overlap it. */
 	before?: true;
 	/** What pieces should keep clear of, the strictest first. */

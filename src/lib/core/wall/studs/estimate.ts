@@ -7,8 +7,11 @@ import { KNOWN, PITCHES } from './layouts.ts';
 import { moved, spanOf, type Hint } from './hint.ts';
 import { fittingLean, leanAt, type Lean } from './lean.ts';
 import { fitPitches, spreadOfPhase, type PitchFit } from './posterior.ts';
-import { besideOpening, segmentsOf, type Segment } from './segments.ts';
+import { besideFraming, segmentsOf, type Segment } from './segments.ts';
 import { chanceOfWood } from './wood.ts';
+
+/** Chance that a layout keeps its stud beside a corner or an opening, whose own framing may stand in for it. From memory. */
+const DOUBTED = 0.5;
 
 /** Likelihood below which a hint fits the layout badly: twice the chance of an outlier. */
 const FITS_BADLY = 0.1;
@@ -20,6 +23,8 @@ export interface StudFacts {
 	pitches?: readonly number[];
 	/** Left and right ends of doors, windows and openings, mm. */
 	openings?: readonly (readonly [number, number])[];
+	/** Its ends are corners with framing of their own; not unless said. */
+	corners?: boolean;
 	/** Centres of studs a person is certain of, mm. */
 	pinned?: readonly number[];
 	/** Chance that a nail between studs seems to meet wood; 0.01, in lath and plaster more. */
@@ -34,6 +39,8 @@ export interface Stud {
 	/** Chance that a nail at x meets wood, whatever the pitch and the phase may be. */
 	chance: number;
 	pinned: boolean;
+	/** A person is certain of it, or found both its edges: it is a stud whatever the layout is. */
+	proven: boolean;
 	/** A nail or screw met nothing where it should be: whatever the layout says, it is not counted on. */
 	missed: boolean;
 }
@@ -48,7 +55,7 @@ export interface StudEstimate {
 	nearTie: boolean;
 	/** Indexes of hints whose likelihood under the layout is below 0.1. */
 	outliers: number[];
-	/** Indexes of hints in or beside an opening, which are not used. */
+	/** Indexes of hints in or beside a corner or an opening, which are not used. */
 	setAside: number[];
 	/** Chance that pitch and phase are right, of all that was looked at. */
 	confidence: number;
@@ -78,7 +85,8 @@ export function estimateStuds(facts: StudFacts): Result<StudEstimate> {
 	const fitted = fitHints(facts);
 	if (!fitted.ok) return fitted;
 	const { fits, setAside, stretches, lean } = fitted.value;
-	if (stretches.every(({ terms }) => terms.length === 0))
+	const edged = foundByEdges(facts.hints);
+	if (edged.length === 0 && stretches.every(({ terms }) => terms.length === 0))
 		return fail('no-hints', { aside: setAside.length > 0 }, 'hints');
 	const [best, runnerUp] = fits as [PitchFit, PitchFit | undefined];
 	const told = best.segments.filter(({ hints }) => hints > 0);
@@ -90,18 +98,20 @@ export function estimateStuds(facts: StudFacts): Result<StudEstimate> {
 		const hint = facts.hints[index]!;
 		return hint.kind === 'miss' ? [hint.x - (lean ? leanAt(lean, hint.y) : 0)] : [];
 	});
+	const inFraming = (x: number) => besideFraming([x, x], facts);
 	const studs = told.flatMap((fit, index) =>
 		centres(fit.segment, fit.phase, best.pitch).map((x) => ({
 			x,
 			sd: Math.hypot(spreads[index]!.sd, BUILD),
-			chance: chanceOfWood(fits, x),
+			chance: chanceOfWood(fits, x) * (inFraming(x) ? DOUBTED : 1),
 			pinned: false,
+			proven: false,
 			missed: misses.some((miss) => Math.abs(miss - x) < HALF_STUD_MM)
 		}))
 	);
 	return ok({
 		pitch: best.pitch,
-		studs: withPins(studs, pins),
+		studs: withPins(studs, pins, edged),
 		alternatives: fits
 			.slice(1)
 			.map(({ pitch, logMax, chance }) => ({ pitch, behind: best.logMax - logMax, chance })),
@@ -120,9 +130,7 @@ export function fitHints(facts: StudFacts): Result<Fitted> {
 	if (trouble) return trouble;
 	const { wallWidth, hints, pitches = PITCHES, openings = [], pinned = [], fooled } = facts;
 	const segments = segmentsOf(wallWidth, openings);
-	const setAside = [...hints.keys()].filter((index) =>
-		besideOpening(spanOf(hints[index]!), openings)
-	);
+	const setAside = [...hints.keys()].filter((index) => besideFraming(spanOf(hints[index]!), facts));
 	const used = hints.filter((_, index) => !setAside.includes(index));
 	const stretch = (of: readonly Hint[]) =>
 		segments.map((segment) => ({
@@ -176,12 +184,52 @@ function centres({ left, right }: Segment, phase: number, pitch: number): number
 	return Array.from({ length: count }, (_, k) => first + k * pitch);
 }
 
-/** A pinned stud takes the place of the layout's own beside it. */
-function withPins(studs: Stud[], pins: readonly number[]): Stud[] {
-	const free = studs.filter(({ x }) => pins.every((pin) => Math.abs(pin - x) > 60));
-	const pinned = pins.map((x) => ({ x, sd: 1.5, chance: 1, pinned: true, missed: false }));
-	return [...free, ...pinned].sort((a, b) => a.x - b.x);
+/** A proven stud takes the place of the layout's own beside it. */
+function withPins(studs: Stud[], pins: readonly number[], edged: readonly number[]): Stud[] {
+	const away = (from: readonly number[]) => (x: number) =>
+		from.every((other) => Math.abs(other - x) > BESIDE_IT);
+	const proven = (x: number, pinned: boolean): Stud => ({
+		...{ x, sd: pinned ? PINNED_SD : EDGED_SD, chance: 1, pinned, proven: true, missed: false }
+	});
+	const found = edged.filter(away(pins));
+	const agrees = (x: number) => found.some((other) => Math.abs(other - x) <= EDGED_NEAR);
+	const free = studs
+		.filter(({ x }) => away(pins)(x) && (agrees(x) || away(found)(x)))
+		.map((stud) => (agrees(stud.x) ? { ...stud, proven: true } : stud));
+	return [
+		...free,
+		...pins.map((x) => proven(x, true)),
+		...found
+			.filter((x) => free.every((stud) => Math.abs(stud.x - x) > EDGED_NEAR))
+			.map((x) => proven(x, false))
+	].sort((a, b) => a.x - b.x);
 }
+
+/** Nearer than this the layout means the same stud, mm. */
+const BESIDE_IT = 60;
+/** The layout says the same as both edges of a stud within this, mm. */
+const EDGED_NEAR = 8;
+/** How well the middle of a proven stud is known, mm: standard deviation. From memory. */
+const PINNED_SD = 1.5;
+const EDGED_SD = 3;
+
+/** Middles of studs of which both edges were found: together, or one after the other, as far apart as a stud is wide; mm. */
+function foundByEdges(hints: readonly Hint[]): number[] {
+	const one = ([left, right]: readonly [number, number]): number[] =>
+		right - left >= STUD_WIDTHS.least && right - left <= STUD_WIDTHS.most
+			? [(left + right) / 2]
+			: [];
+	const lefts = hints.flatMap((hint) => (hint.kind === 'edge-left' ? [hint.x] : []));
+	return hints.flatMap((hint) => {
+		if (hint.kind === 'edges') return one(spanOf(hint));
+		if (hint.kind !== 'edge-right') return [];
+		const left = lefts.filter((x) => x < hint.x).sort((a, b) => b - a)[0];
+		return left === undefined ? [] : one([left, hint.x]);
+	});
+}
+
+/** What counts as one stud from edge to edge, mm: 1 1/2 in as found by a nail, and a metric one. From memory. */
+const STUD_WIDTHS = { least: 28, most: 60 };
 
 /** Likelihood of each hint at the best layout, its own scale: a hit below 0.1, or a nail that should have found otherwise. */
 function outliers({ hints, fooled }: StudFacts, { fits, setAside, lean }: Fitted): number[] {

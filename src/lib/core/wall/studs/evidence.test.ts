@@ -9,7 +9,7 @@ import { hintSchema } from './kept-hint.ts';
 import { likelihoodsOf } from './likelihood.ts';
 import { nextProbe } from './next-probe.ts';
 import { normalDensity } from './normal.ts';
-import { besideOpening, segmentsOf } from './segments.ts';
+import { besideFraming, segmentsOf } from './segments.ts';
 import { woodCurve } from './curve.ts';
 
 /** Standard deviation of a tool and of the build together, by hand. */
@@ -124,10 +124,12 @@ describe('stretches between openings', () => {
 		expect(told([[0, 1000]])).deep.equal([]);
 	});
 
-	it('leave out what lies within 100 mm of an opening', () => {
-		expect(besideOpening([300, 300], [[400, 900]])).equal(true);
-		expect(besideOpening([299, 299], [[400, 900]])).equal(false);
-		expect(besideOpening([1001, 1040], [[400, 900]])).equal(false);
+	it('leave out what lies within 120 mm of a corner or an opening', () => {
+		const beside = (a: number, b = a) =>
+			besideFraming([a, b], { wallWidth: 3000, corners: true, openings: [[400, 900]] });
+		expect([beside(280), beside(279), beside(1021, 1060)]).deep.equal([true, false, false]);
+		expect([beside(119), beside(2881), beside(2880)]).deep.equal([true, true, false]);
+		expect(besideFraming([20, 20], { wallWidth: 3000 })).equal(false);
 	});
 });
 

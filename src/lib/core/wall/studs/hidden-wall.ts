@@ -19,8 +19,14 @@ export interface HiddenWall {
 	width: number;
 	/** mm; of an odd layout, that of most studs. */
 	pitch: number;
-	/** Centres of the studs, mm from the left end. */
+	/** Centres of all its studs, mm from the left end. */
 	studs: number[];
+	/** Those of them that are of the layout, and not of a corner or an opening. */
+	layout: number[];
+	/** It has studs of its own in its corners. */
+	framed: boolean;
+	/** Left and right ends of its openings, mm. */
+	openings: [number, number][];
 	/** Centre of the screw in each stud that a magnet finds, mm. */
 	screws: number[];
 }
@@ -37,13 +43,35 @@ const LAYOUTS: Record<HiddenKind, number> = {
 /** How far a board screw sits from the middle of its stud, mm. From memory. */
 const SCREW = 6;
 
-/** A wall made up from a seed: the same for the same seed. An odd one has a stud too many and one astray. */
-export function hiddenWall(seed: number, width: number, kind?: HiddenKind): HiddenWall {
+/**
+ * A wall made up from a seed: the same for the same seed. An odd one has a stud too many and one astray; a framed one has
+ * studs of its own in its corners and, as often as not, beside a door.
+ */
+export function hiddenWall(
+	seed: number,
+	width: number,
+	kind?: HiddenKind,
+	framed = false
+): HiddenWall {
 	const draw = seeded(seed);
 	const chosen = kind ?? HIDDEN_KINDS[Math.floor(draw() * HIDDEN_KINDS.length)]!;
 	const pitch = LAYOUTS[chosen];
-	const studs: number[] = [];
-	for (let x = draw() * pitch; x <= width; x += pitch) studs.push(x + normalDraw(draw, BUILD));
+	let layout: number[] = [];
+	for (let x = draw() * pitch; x <= width; x += pitch) layout.push(x + normalDraw(draw, BUILD));
+	const openings: [number, number][] = [];
+	const framing: number[] = [];
+	if (framed) {
+		framing.push(...cornerStuds(draw, 0, 1), ...cornerStuds(draw, width, -1));
+		if (draw() < 0.5) {
+			const from = DOOR + draw() * (width - 3 * DOOR);
+			openings.push([from, from + DOOR]);
+			layout = layout.filter(
+				(x) => x < from - 4 * HALF_STUD_MM || x > from + DOOR + 4 * HALF_STUD_MM
+			);
+			framing.push(...doorStuds(from, -1), ...doorStuds(from + DOOR, 1));
+		}
+	}
+	const studs = [...layout, ...framing].sort((a, b) => a - b);
 	if (chosen === 'odd') {
 		const astray = Math.floor(draw() * studs.length);
 		studs[astray]! += (draw() < 0.5 ? -1 : 1) * (40 + draw() * 60);
@@ -55,9 +83,25 @@ export function hiddenWall(seed: number, width: number, kind?: HiddenKind): Hidd
 		width,
 		pitch,
 		studs,
+		layout: chosen === 'odd' ? studs : layout,
+		openings,
+		framed,
 		screws: studs.map((x) => x + normalDraw(draw, SCREW))
 	};
 }
+
+/** Usual width of a door, mm. From memory. */
+const DOOR = 820;
+
+/** One stud in a corner, often two, against the layout or not. From memory. */
+function cornerStuds(draw: () => number, corner: number, inwards: 1 | -1): number[] {
+	const second = draw() < 0.5 ? [2 + draw()] : [];
+	return [0.5, ...second].map((studs) => corner + inwards * studs * 2 * HALF_STUD_MM);
+}
+
+/** Beside an opening: the stud that carries its lintel, and a full one. Common practice. */
+const doorStuds = (edge: number, outwards: 1 | -1): number[] =>
+	[0.5, 1.5].map((studs) => edge + outwards * studs * 2 * HALF_STUD_MM);
 
 export const PROBE_TOOLS = ['knock', 'magnet', 'nail'] as const;
 export type ProbeTool = (typeof PROBE_TOOLS)[number];

@@ -1,4 +1,4 @@
-import { BESIDE_OPENING_MM } from '../../base/figures/studs.ts';
+import { PROBE_CLEAR_MM } from '../../base/figures/studs.ts';
 import { hitChance, toNearest } from './evidence.ts';
 import { fitHints, type StudFacts } from './estimate.ts';
 import type { PitchFit, SegmentFit } from './posterior.ts';
@@ -17,6 +17,8 @@ export interface Probe {
 export interface ProbeFacts extends StudFacts {
 	/** Left and right ends of stretches not to nail: cables, pipes. */
 	avoid?: readonly (readonly [number, number])[];
+	/** No place is advised: how to probe this wall is not known, or not by holes. */
+	unprobed?: boolean;
 }
 
 /** A nail that tells less than this is not worth its hole, bits. A choice, no source. */
@@ -39,6 +41,9 @@ interface Answers {
 	doubt: Float64Array;
 	step: number;
 }
+
+/** A nail this near to one that met wood is the same hole, mm. */
+const SAME_HOLE = 6;
 
 const NEAR = 40;
 
@@ -68,7 +73,7 @@ function answersOf({ chances, step }: SegmentFit, pitch: number, fooled?: number
  */
 export function nextProbe(facts: ProbeFacts): Probe[] {
 	const fitted = fitHints(facts);
-	if (!fitted.ok) return [];
+	if (facts.unprobed || !fitted.ok) return [];
 	const { fits, openings } = fitted.value;
 	const answers = new Map(
 		fits.flatMap(({ pitch, segments }) =>
@@ -76,8 +81,13 @@ export function nextProbe(facts: ProbeFacts): Probe[] {
 		)
 	);
 	const probes: (Probe & { ofPitch: number })[] = [];
-	for (let x = STEP; x < facts.wallWidth; x += STEP) {
-		if (outOfReach(x, openings, BESIDE_OPENING_MM) || outOfReach(x, facts.avoid ?? [], 0)) continue;
+	const met = facts.hints.flatMap((hint): [number, number][] =>
+		hint.kind === 'hit' ? [[hint.x, hint.x]] : []
+	);
+	const clear = facts.corners ? PROBE_CLEAR_MM : STEP;
+	for (let x = clear; x <= facts.wallWidth - clear; x += STEP) {
+		if (outOfReach(x, openings, PROBE_CLEAR_MM) || outOfReach(x, facts.avoid ?? [], 0)) continue;
+		if (outOfReach(x, met, SAME_HOLE)) continue;
 		let [mean, doubt, givenPitch] = [0, 0, 0];
 		for (const fit of fits) {
 			const told = answers.get(segmentAt(fit, x)!)!;

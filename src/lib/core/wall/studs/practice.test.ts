@@ -1,6 +1,6 @@
 import { expect } from 'chai';
 import { HIDDEN_KINDS, hiddenWall, tryTool } from './hidden-wall.ts';
-import { coverage, practiceScore, searchByAdvice, searchByQuarters } from './practice.ts';
+import { claims, coverage, practiceScore, searchByAdvice, searchByQuarters } from './practice.ts';
 
 describe('the interval of a stud', () => {
 	it('holds the stud about nine times in ten on walls that are called known', () => {
@@ -8,6 +8,16 @@ describe('the interval of a stud', () => {
 		expect(known).above(100);
 		expect(held / of).within(0.85, 0.96);
 	}).timeout(20_000);
+});
+
+describe('the claim that studs are known', () => {
+	it('is wrong no more often than it says, where corners and doors have studs of their own', () => {
+		const { spacing, stud } = claims(60, 7);
+		expect(spacing.of).above(50);
+		// Within 3 points, and what 60 walls scatter by: 2 of 60 more.
+		for (const { of, wrong, claimed } of [spacing, stud])
+			expect(wrong / of).below(1 - claimed + 0.03 + 2 / 60);
+	}).timeout(60_000);
 });
 
 describe('a hidden wall', () => {

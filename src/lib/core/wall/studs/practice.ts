@@ -4,6 +4,7 @@ import { estimateStuds, type StudEstimate } from './estimate.ts';
 import { FOOLED_BY_LATH } from './evidence.ts';
 import { hiddenWall, tryTool, type HiddenWall, type ProbeTool } from './hidden-wall.ts';
 import type { Hint } from './hint.ts';
+import { SURE } from './layouts.ts';
 import { nextProbe } from './next-probe.ts';
 
 /** One try on a practice wall. */
@@ -58,7 +59,10 @@ export function searchByAdvice(
 	const draw = seeded(seed);
 	const hints: Hint[] = [];
 	const tries: Try[] = [];
-	const facts = { wallWidth: wall.width, hints, ...doubtIn(wall) };
+	const facts = {
+		...{ wallWidth: wall.width, hints, openings: wall.openings },
+		...{ corners: wall.framed, ...doubtIn(wall) }
+	};
 	while (tries.length < MOST) {
 		const [probe] = nextProbe(facts);
 		if (!probe) break;
@@ -133,6 +137,43 @@ export function coverage(walls: number, seed: number): { held: number; of: numbe
 		}
 	}
 	return { held, of, known };
+}
+
+/** Of how many told, how many are wrong, and what was claimed of them on average. */
+export interface Claim {
+	of: number;
+	wrong: number;
+	claimed: number;
+}
+
+/**
+ * How right it is to call studs known, over walls with framing in their corners and beside doors, probed by advice: of
+ * walls called known, whether the spacing is right; of their studs called known, whether there is wood.
+ */
+export function claims(walls: number, seed: number): { spacing: Claim; stud: Claim } {
+	const draw = seeded(seed);
+	const kinds = ['16 in', '24 in', '450 mm', '600 mm'] as const;
+	const spacing = { of: 0, wrong: 0, claimed: 0 };
+	const stud = { of: 0, wrong: 0, claimed: 0 };
+	const tell = (claim: Claim, claimed: number, right: boolean) => {
+		claim.claimed = (claim.claimed * claim.of + claimed) / (claim.of + 1);
+		claim.of++;
+		if (!right) claim.wrong++;
+	};
+	for (let index = 0; index < walls; index++) {
+		const wall = hiddenWall(Math.floor(draw() * 1e9), 3600, kinds[index % kinds.length], true);
+		const { estimate } = searchByAdvice(wall, Math.floor(draw() * 1e9));
+		if (!estimate?.known) continue;
+		tell(spacing, estimate.confidence, Math.abs(estimate.pitch - wall.pitch) < 1);
+		for (const { x, chance, missed } of estimate.studs)
+			if (!missed && chance >= SURE)
+				tell(
+					stud,
+					chance,
+					wall.studs.some((each) => Math.abs(each - x) < HALF_STUD_MM)
+				);
+	}
+	return { spacing, stud };
 }
 
 /** Half-width of the 90 % interval in standard deviations. */

@@ -1,4 +1,4 @@
-import { BESIDE_OPENING_MM } from '../../base/figures/studs.ts';
+import { FRAMING_MM } from '../../base/figures/studs.ts';
 
 /** A stretch of wall with one layout of studs. */
 export interface Segment {
@@ -21,9 +21,18 @@ export function segmentsOf(
 	return segments;
 }
 
-/** Whether a hint that reaches from `a` to `b` lies in an opening or beside one. */
-export const besideOpening = (
+/** Whether a stretch from `a` to `b` lies in a corner or an opening, or beside one: what is met there is framing as a rule. */
+export const besideFraming = (
 	[a, b]: readonly [number, number],
-	openings: readonly (readonly [number, number])[]
+	{
+		wallWidth,
+		corners = false,
+		openings = []
+	}: {
+		wallWidth: number;
+		corners?: boolean;
+		openings?: readonly (readonly [number, number])[];
+	}
 ): boolean =>
-	openings.some(([from, to]) => b >= from - BESIDE_OPENING_MM && a <= to + BESIDE_OPENING_MM);
+	(corners && (a < FRAMING_MM || b > wallWidth - FRAMING_MM)) ||
+	openings.some(([from, to]) => b >= from - FRAMING_MM && a <= to + FRAMING_MM);
