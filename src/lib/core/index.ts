@@ -229,6 +229,7 @@ export { type HandPoint } from './fixing/choose/by-hand.ts';
 export { changesBy } from './fixing/choose/changes.ts';
 export { settledAs, type FixingOption } from './fixing/choose/choose.ts';
 export { ownRating, type Use, withinRule } from './fixing/choose/holds.ts';
+export { mostInStud } from './fixing/choose/most-in-stud.ts';
 export { type OldHole, oldHoles } from './fixing/choose/old-holes.ts';
 export type { Solved, BinaryProgram } from './fixing/fit/model.ts';
 export { failureNaming } from './layout/named.ts';

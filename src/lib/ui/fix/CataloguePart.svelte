@@ -8,6 +8,7 @@
 		GROUNDS,
 		holdingIn,
 		hookOf,
+		mostInStud,
 		ownRating,
 		type Fixing,
 		type Ground,
@@ -48,7 +49,12 @@
 		const own = ownRating(kit[fixing.kind], groundFor(fixing));
 		if (own) return `yours: ${formatMass(own.kg, unit)}`;
 		const holding = holdingIn(fixing, groundFor(fixing))!;
-		return holding.by === 'wood' ? 'calculated' : `typically ${formatMass(holding.kg, unit)}`;
+		if (holding.by === 'packet') {
+			const said = `typically ${formatMass(holding.kg, unit)}`;
+			return holding.meaning === 'failure' ? `${said}, a failure load` : said;
+		}
+		const most = mostInStud(fixing, wall.made, kit[fixing.kind]);
+		return most ? `calculated: ${formatForce(most.across, unit)}` : 'too short here';
 	}
 
 	async function keep() {

@@ -37,6 +37,15 @@
 		<dt>Bit</dt>
 		<dd class="measure">{formatLength(bit, styles.lead)}</dd>
 	{/if}
+	{#if fixing.grip}
+		<dt>Grips</dt>
+		<dd class="measure">
+			{formatLength(fixing.grip.least, styles.lead)} to {formatLength(
+				fixing.grip.most,
+				styles.lead
+			)}
+		</dd>
+	{/if}
 	{#if fixing.clearanceDepth > 0}
 		<dt>Needs behind</dt>
 		<dd class="measure">{formatLength(fixing.clearanceDepth, styles.lead)}</dd>

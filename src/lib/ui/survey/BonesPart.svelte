@@ -34,6 +34,8 @@
 	const estimate = $derived(watch.bones?.estimate.ok ? watch.bones.estimate.value : null);
 	const [probe] = $derived(watch.bones?.probes ?? []);
 	const how = $derived(substrateOf(wall.made).probe);
+	/** What is told alike is told once, the gravest first. */
+	const told = $derived([...new Map(plan.runs.map((run) => [run.what, run])).values()]);
 	const sources = $derived([...new Set(plan.runs.map(({ source }) => source))]);
 	let curve = $state(false);
 
@@ -123,7 +125,7 @@
 <details class="mt-2">
 	<summary class="cursor-pointer font-semibold">Where not to drill</summary>
 	<ul class="runs small-note">
-		{#each plan.runs as run, index (index)}
+		{#each told as run (run.what)}
 			<li>{run.grade === 'stop' ? 'Stop' : 'Care'}: {formatMessage(run.what, styles.lead)}.</li>
 		{/each}
 	</ul>

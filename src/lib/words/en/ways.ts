@@ -26,6 +26,8 @@ export const TERMS = {
 	'hangs-otherwise': ({ hangs }: { hangs: string }) =>
 		`It hangs otherwise than you entered: ${hangs}.`,
 	'nail-in-slot': () => 'A screw is turned to the depth a slot wants; a nail is not.',
+	'rail-spares-plaster': () =>
+		'Lath and plaster over 8 kg, and a picture rail above: hung from it, the wall stays whole.',
 	'screw-and-nail': () => 'A nailed hook beside a screw: they give unlike.',
 	'little-to-spare': () => 'Used for more than 85 % of what it may carry.',
 	'masonry-plug-in-board': () => 'A ribbed plug is made for masonry; any other anchor comes first.',
@@ -49,6 +51,9 @@ export const TERMS = {
 	'unknown-rating': () =>
 		'The rating is a typical figure of unknown meaning, so a quarter of it counts; enter your packet’s.'
 };
+
+/** What hangs a piece from the picture rail above it. */
+export const FROM_RAIL = 'Hang it from the picture rail by two cords on its rings.';
 
 /** What a way changes of what was entered. */
 export const CHANGES = {

@@ -103,7 +103,16 @@ const firstSaid = (kg: number, hook: HookKind): string => {
 	const houseRules = { ...usualHouseRules, school: 'packet' as const };
 	const found = chooseFixings({
 		...{ piece: framed, hungPiece: hungPieceOf(framed), x: 2000, top: 1900, studs: [], runs: [] },
-		...{ left: [], failed: [], movable: false, made: MADE, kit: {}, houseRules, rules: houseRules },
+		...{
+			left: [],
+			failed: [],
+			movable: false,
+			rail: false,
+			made: MADE,
+			kit: {},
+			houseRules,
+			rules: houseRules
+		},
 		site: NOWHERE
 	});
 	const ways = found.ok ? found.value.ways : [];

@@ -291,7 +291,8 @@ describe('choosing what to fix a piece with', () => {
 				runs: [],
 				left: [],
 				failed: [],
-				site: NOWHERE
+				site: NOWHERE,
+				rail: false
 			},
 			...{ movable: true, made: BOARD, kit: {}, houseRules, rules: houseRules }
 		});

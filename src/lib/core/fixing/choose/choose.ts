@@ -219,7 +219,7 @@ function wayOf(
 	pose: Pose,
 	points: readonly Point[],
 	chosen: readonly Serving[],
-	{ hungPiece, houseRules, kit, runs, site, top }: ToChoose
+	{ hungPiece, houseRules, kit, runs, site, top, rail, made }: ToChoose
 ): FixingOption {
 	const at = points.map(({ point, bearing, bed }): WayPoint => {
 		const { kind, uses } = chosen.find((each) => each.uses.has(point))!;
@@ -240,7 +240,7 @@ function wayOf(
 		weight: hungPiece.weight!,
 		heavy: houseRules.heavy,
 		school: houseRules.school,
-		...{ runs, site },
+		...{ runs, site, railOverPlaster: rail && substrateOf(made).ground === 'plaster' },
 		stock: (kind) => kit[kind]?.stock ?? null
 	});
 	const on = onWhat(at);

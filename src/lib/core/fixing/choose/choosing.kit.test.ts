@@ -51,6 +51,7 @@ export interface Given {
 	left?: ToChoose['left'];
 	failed?: ToChoose['failed'];
 	site?: Partial<ToChoose['site']>;
+	rail?: boolean;
 }
 
 export function choose(
@@ -65,7 +66,8 @@ export function choose(
 		runs = [],
 		left = [],
 		failed = [],
-		site = {}
+		site = {},
+		rail = false
 	}: Given = {}
 ): FixChoice {
 	const houseRules = { ...usualHouseRules, ...rules };
@@ -83,6 +85,7 @@ export function choose(
 			runs,
 			left,
 			failed,
+			rail,
 			site: { ...NOWHERE, ...site }
 		},
 		rules: houseRules

@@ -12,6 +12,7 @@ import { NEWTON_PER_POUND_FORCE, weightOf } from '../../base/units/constants.ts'
 import { groundAt, groundsOf, type HoleGround } from './hole-ground.ts';
 import { useOf, type Asked } from './holds.ts';
 import { inWood } from './in-wood.ts';
+import { mostInStud } from './most-in-stud.ts';
 
 const lbf = (pounds: number) => pounds * NEWTON_PER_POUND_FORCE;
 const MADE: Made = { of: 'board-timber', board: 12.7, surface: 'smooth', age: 'since-1990' };
@@ -131,6 +132,17 @@ describe('a screw in a stud', () => {
 				expect(at(cover, 55).across).least(at(cover, 40).across);
 			})
 		);
+	});
+
+	it('is told in the catalogue by what its best length carries in this wall', () => {
+		const most = (board: number) =>
+			mostInStud(fixingOf('bugle-screw'), { ...MADE, board }, undefined)!;
+		const shank = fixingOf('bugle-screw').holds[0]!;
+		if (shank.by !== 'wood') throw new Error('no wood screw');
+		for (const { across } of inWood(shank.shank, { cover: 12.7, standOff: 6, clamps: null }))
+			expect(most(12.7).across).least(across);
+		expect(most(25).across).below(most(12.7).across);
+		expect(mostInStud(fixingOf('strap-toggle'), MADE, undefined)).equal(null);
 	});
 
 	it('goes by a packet in the ground it is for, and nowhere else', () => {

@@ -20,6 +20,9 @@ export interface HoleGround {
 /** Board and lath with plaster where nobody measured them, mm: 1/2 in, and from memory. */
 const COVER: Partial<Record<Ground, number>> = { board: 12.7, plaster: 22, wood: 12 };
 
+/** What lies before a stud, mm: as measured, or as is usual. */
+export const coverOf = (made: Made): number => made.board ?? COVER[substrateOf(made).ground] ?? 0;
+
 /** What holes in a wall can meet: what it is made of, and its studs. */
 export function groundsOf(made: Made): Ground[] {
 	const { ground, studs } = substrateOf(made);
@@ -39,7 +42,7 @@ export function groundAt(
 	return {
 		ground: inStud ? substrate.studs!.material : substrate.ground,
 		before: substrate.ground,
-		cover: made.board ?? COVER[substrate.ground] ?? 0,
+		cover: coverOf(made),
 		besideStud: substrate.studs !== null && !inStud && off < NOTHING_OPENS_MM,
 		face: made.surface,
 		left

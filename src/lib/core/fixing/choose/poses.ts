@@ -13,6 +13,7 @@ import {
 	type HangSolution,
 	type HungPiece
 } from '../../piece/hangers/index.ts';
+import { FROM_RAIL } from '../../../words/en/ways.ts';
 import { withSuitability } from '../../piece/hangers/suited.ts';
 import { kindOf } from '../../piece/kinds/index.ts';
 import type { Piece } from '../../piece/piece.ts';
@@ -53,6 +54,8 @@ export interface Standing {
 	/** What earlier hangings left in the wall. */
 	left: readonly LeftBehind[];
 	kit: Project['kit'];
+	/** There is a picture rail above. */
+	rail: boolean;
 	/** Locked pieces and those of a group are not nudged. */
 	movable: boolean;
 }
@@ -139,7 +142,7 @@ export const rolesOf = (hanger: AnyHanger): Role[] => [
 ];
 
 /** The back as it is, other ways to use its hardware, and sturdier hardware its kind of piece is hung by. */
-function backsOf({ piece }: Standing): Base[] {
+function backsOf({ piece, rail }: Standing): Base[] {
 	const own = hangerOf(piece.back);
 	const others = (own.others ?? []).map(({ kind, change }) => ({
 		kind,
@@ -155,6 +158,10 @@ function backsOf({ piece }: Standing): Base[] {
 			change: `Put ${sturdy} on its back.`,
 			work: 2 as const
 		}));
+	const fromRail =
+		rail && own.kind !== 'rail' && kindOf(piece.kind).hangers.some((kind) => kind === 'rail')
+			? [{ kind: 'rail', change: FROM_RAIL, work: 1 as const }]
+			: [];
 	const asItIs = (back: Back): Base => ({
 		...{ back, roles: rolesOf(own), otherwise: false },
 		...{ prepStep: null, work: 0 }
@@ -162,7 +169,7 @@ function backsOf({ piece }: Standing): Base[] {
 	return [
 		asItIs(piece.back),
 		...(own.more?.(piece.back) ?? []).map(asItIs),
-		...[...others, ...sturdier].flatMap(({ kind, change, work }): Base[] => {
+		...[...others, ...fromRail, ...sturdier].flatMap(({ kind, change, work }): Base[] => {
 			const hanger = hangers.find((each) => each.kind === kind)!;
 			const back = hanger.start(piece, piece.back);
 			return [back, ...(hanger.more?.(back) ?? [])].map((each) => ({

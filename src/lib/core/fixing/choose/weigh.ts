@@ -3,7 +3,7 @@ import type { Point } from '../../base/geometry/line.ts';
 import { holdsPoint } from '../../base/geometry/rect.ts';
 import type { Run } from '../../wall/survey/runs.ts';
 import { hookOf, type HookKind } from '../../catalogue/facts/index.ts';
-import { PREFERRED_USE, STUDS_FIRST_KG } from '../../base/figures/holding.ts';
+import { PLASTER_HAMMER_KG, PREFERRED_USE, STUDS_FIRST_KG } from '../../base/figures/holding.ts';
 import { hangerOf } from '../../piece/hangers/index.ts';
 import type { FixSchool } from '../../model/house-rules.ts';
 import { weightOf } from '../../base/units/constants.ts';
@@ -37,6 +37,8 @@ export interface Weighed {
 	/** Where cables and pipes are likely. */
 	runs: readonly Run[];
 	site: Site;
+	/** A picture rail is above a wall of lath and plaster. */
+	railOverPlaster: boolean;
 }
 
 /** Everything that ranks a way. What speaks for it costs nothing or less. */
@@ -111,7 +113,7 @@ const liftsOff = (kind: HookKind): boolean =>
 
 /** What the school asks of a heavy piece, and what everybody asks of a very heavy one. */
 function whenHeavy(points: readonly WayPoint[], weighed: Weighed): ScoreTerm[] {
-	const { weight, school } = weighed;
+	const { weight, school, railOverPlaster } = weighed;
 	const met = inStuds(points);
 	const all = points.length;
 	const veryHeavy = weight >= weightOf(STUDS_FIRST_KG);
@@ -120,6 +122,13 @@ function whenHeavy(points: readonly WayPoint[], weighed: Weighed): ScoreTerm[] {
 	const straps = points.every((point) => inStud(point) || fixingOf(point.hook).insteadOfStud);
 	const nailed = points.some(({ hook }) => fixingOf(hook).nails !== undefined);
 	return by('heavy', [
+		[
+			railOverPlaster &&
+				weight > weightOf(PLASTER_HAMMER_KG) &&
+				points.some(({ hook }) => hookOf(hook).role !== 'cord'),
+			4,
+			term('rail-spares-plaster')
+		],
 		[met === all, 0, term('all-in-studs', { one: all === 1 })],
 		[met > 0 && met < all, 0, term('some-in-studs', { met, all })],
 		[missed, 1, term('heavy-not-in-studs', { some: met > 0 })],

@@ -97,6 +97,16 @@ describe('holdOnWire', () => {
 		}
 	});
 
+	it('of a flat wire with one ring a little lower tilts by a little', () => {
+		// Rings 600 apart, hooks 300, 8° of wire, the right ring 1 mm lower: asin(0.85/600), by least energy.
+		const half = 150 / Math.cos((8 * Math.PI) / 180);
+		const held = value({
+			...{ ringSpan: 600, ringDrop: 80, ringLower: 1, wireLength: 300 + 2 * half, weight: 100 },
+			...{ hooks: [-150, 150], massOffset: 0, massBelowRings: 300 }
+		});
+		expect(held.tiltHeld).closeTo(0.081, 0.001);
+	});
+
 	it('runs to its frictionless pose when the wire is free, near level', () => {
 		// Least energy found numerically: 10 off the middle -7.744°, right ring 6.35 lower -1.207°; linear, so to a third.
 		const free = (massOffset: number, ringLower: number, span: number, length: number, g: number) =>

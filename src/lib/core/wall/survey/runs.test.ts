@@ -58,6 +58,10 @@ describe('where not to drill', () => {
 			{ letter: 'A', point: null }
 		);
 		expect(over).length(1);
+		// From 2400 at the left end to 1600 at the right it is 2300 high at 500: the zone goes with it, not with its low end.
+		const under = (y: number) =>
+			runCautions(likelyRuns(sloped), { x: 500, y }, { letter: 'A', point: null }).length;
+		expect([under(1700), under(2200)]).deep.equal([0, 1]);
 		const door = feature('door', 2500, 0, 900, 2100);
 		expect(at([socket, door], 3600, 340)).deep.equal([]);
 		expect(at([socket, door], 1000, 340)).deep.equal(['care over-cable']);

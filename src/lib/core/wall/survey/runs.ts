@@ -4,7 +4,7 @@ import { care, stop } from './said.ts';
 import { faceOf, type Feature } from '../features/index.ts';
 import { holdsPoint, right, top, type Rect } from '../../base/geometry/rect.ts';
 import type { SurveyedWall } from './surveyed-wall.ts';
-import { ceilingAt, floorAt, wallTop } from './outline.ts';
+import { ceilingAt, ceilingLine, floorAt } from './outline.ts';
 import { RUNS } from '../../../words/en/survey.ts';
 
 /** A stretch of wall where something is likely to run. Never a permission to drill elsewhere. */
@@ -101,11 +101,9 @@ function edges(wall: SurveyedWall): Run[] {
 		what,
 		source: ZONES
 	});
-	const ceiling = Math.min(ceilingAt(wall, 0), ceilingAt(wall, wall.width));
 	return [
-		strip(
-			between(0, wall.width, ceiling - CABLE_ZONE_MM, wallTop(wall)),
-			RUNS['beneath-ceiling']({ within: CABLE_ZONE_MM })
+		...alongCeiling(wall).map((rect) =>
+			strip(rect, RUNS['beneath-ceiling']({ within: CABLE_ZONE_MM }))
 		),
 		strip(
 			plumb(wall, 0, CABLE_ZONE_MM),
@@ -117,6 +115,30 @@ function edges(wall: SurveyedWall): Run[] {
 		)
 	];
 }
+
+/** Where a ceiling falls or rises, the strip beneath it is told in pieces no longer than this, mm. A choice, no source. */
+const PIECE = 300;
+
+/** The strip beneath the ceiling, whatever its slope. */
+function alongCeiling(wall: SurveyedWall): Rect[] {
+	const corners = ceilingLine(wall).map(({ x }) => x);
+	const ends = [0, ...corners, wall.width]
+		.filter((x) => x >= 0 && x <= wall.width)
+		.sort((a, b) => a - b);
+	return ends.slice(1).flatMap((to, index) => {
+		const from = ends[index]!;
+		const fall = Math.abs(ceilingAt(wall, to) - ceilingAt(wall, from));
+		const pieces = fall < LEVEL_ENOUGH ? 1 : Math.ceil((to - from) / PIECE);
+		return Array.from({ length: to > from ? pieces : 0 }, (_, piece): Rect => {
+			const [left, right] = [piece, piece + 1].map((at) => from + ((to - from) * at) / pieces);
+			const [a, b] = [ceilingAt(wall, left!), ceilingAt(wall, right!)];
+			return between(left!, right!, Math.min(a, b) - CABLE_ZONE_MM, Math.max(a, b));
+		});
+	});
+}
+
+/** A ceiling that falls by less is level for this, mm. */
+const LEVEL_ENOUGH = 25;
 
 const between = (left: number, to: number, bottom: number, up: number): Rect => ({
 	x: left,
@@ -153,8 +175,8 @@ export function runCautions(
 	at: { x: number; y: number },
 	hole: { letter: string; point: string | null }
 ): Caution[] {
-	return runs
-		.filter(({ rect }) => holdsPoint(rect, at))
+	const met = runs.filter(({ rect }) => holdsPoint(rect, at));
+	return [...new Map(met.map((run) => [run.what, run])).values()]
 		.sort((a, b) => Number(b.grade === 'stop') - Number(a.grade === 'stop'))
 		.map(({ grade, of, what, source }) =>
 			(grade === 'stop' ? stop : care)(`over-${of}`, { ...hole, what, source })
