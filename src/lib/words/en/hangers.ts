@@ -39,6 +39,12 @@ export const FAILURES = {
 		'The pulled wire is not above the higher ring. Read the drop again, from the top edge.'
 };
 
+/** A mass in both units, pounds of 0.45359237 kg. */
+const kilos = (kg: number): string =>
+	`${kg < 9.95 ? kg.toFixed(1) : Math.round(kg)} kg (${Math.round(kg / 0.45359237)} lb)`;
+
+export const WIRE_SOLD_FOR = ({ kg }: { kg: number }): string => kilos(kg);
+
 /** Cautions: what could happen, and what to do. */
 export const CAUTIONS = {
 	'eye-in-fibreboard': () => ({
@@ -157,8 +163,14 @@ export const CAUTIONS = {
 	}),
 	'wire-flat': () => ({
 		message:
-			'The wire is pulled nearly flat, so it is loaded with several times the weight and can pull the rings out.',
-		remedy: 'Give the wire more slack, or hang from the rings.'
+			'The wire runs so flat that it and its rings are pulled with more than twice the weight.',
+		remedy:
+			'Give the wire more slack, set its rings higher, or hang it on two hooks nearer to the rings.'
+	}),
+	'over-wire': ({ rated, pulled, weight }: { rated: number; pulled: number; weight: number }) => ({
+		message: `The wire is sold for ${kilos(rated)}, and ${kilos(weight)} pull it with ${kilos(pulled)} at this angle.`,
+		remedy:
+			'Take a stronger wire or run it double, give it more slack, or hang the piece from its rings.'
 	}),
 	'wire-on-top-rail': () => ({
 		message:

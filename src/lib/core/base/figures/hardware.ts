@@ -22,6 +22,8 @@ export const WIRE_TIES_MM = 200;
 export const WIRE_CUT_STEP_MM = { in: 12.7, mm: 10 } as const;
 /** Below this angle from level a wire is pulled out of proportion to the weight, degrees. Common practice. */
 export const FLAT_WIRE_DEGREES = 10;
+/** Below this angle from level a wire is pulled with more than twice the weight, degrees: asin(1/4). Source: statics. */
+export const TWICE_THE_WEIGHT_DEGREES = 14.4775;
 /** Hardware nearer than this to the side edge can be seen past the frame, mm. From memory. */
 export const SEEN_PAST_EDGE_MM = 12;
 /** Length of a usual screw of a strap ring, mm, until it is measured. From memory. */

@@ -191,6 +191,21 @@ const BOUNDARIES: { readonly [Name in keyof Books]: () => void } = {
 		};
 		expect([flat(9.9), flat(10.1)]).deep.equal([true, false]);
 	},
+	TWICE_THE_WEIGHT_DEGREES: () => {
+		// One hook in the middle of a wire: T = W/(2 sin θ), which is 2 W at asin(1/4).
+		expect(1 / (2 * Math.sin((hardware.TWICE_THE_WEIGHT_DEGREES * Math.PI) / 180))).closeTo(
+			2,
+			1e-4
+		);
+		const flat = (degrees: number) => {
+			const length = 400 / Math.cos((degrees * Math.PI) / 180);
+			const wire = { by: 'length' as const, length };
+			return cautionsOf(backOf('wire-one', { ringSpan: 400, ringDrop: 200, wire })).includes(
+				'wire-flat'
+			);
+		};
+		expect([flat(14.4), flat(14.5)]).deep.equal([true, false]);
+	},
 	SEEN_PAST_EDGE_MM: () => {
 		const rings = (ringSpan: number) => cautionsOf(backOf('rings', { ringSpan })).length;
 		expect(rings(600 - 2 * 11.9)).equal(rings(600 - 2 * 12) + 1);

@@ -64,6 +64,8 @@ export interface Standing {
 export const posesOf = (standing: Standing): Pose[] =>
 	backsOf(standing).flatMap((base) => {
 		const usual = defaultPoses(base, standing);
+		// The same on more points is tried where the back says them: elsewhere it is what the others are.
+		if (base.more) return usual;
 		return [
 			...usual,
 			...nudged(usual, standing),
@@ -134,7 +136,10 @@ function solvePose(
 	return hung.ok ? [{ ...base, hung: hung.value, places, nudge: 0, lift: 0 }] : [];
 }
 
-type Base = Omit<Pose, 'hung' | 'places' | 'nudge' | 'lift'>;
+type Base = Omit<Pose, 'hung' | 'places' | 'nudge' | 'lift'> & {
+	/** The back of another with more points. */
+	more: boolean;
+};
 
 /** What a hanger can hang on. */
 export const rolesOf = (hanger: AnyHanger): Role[] => [
@@ -162,17 +167,18 @@ function backsOf({ piece, rail }: Standing): Base[] {
 		rail && own.kind !== 'rail' && kindOf(piece.kind).hangers.some((kind) => kind === 'rail')
 			? [{ kind: 'rail', change: FROM_RAIL, work: 1 as const }]
 			: [];
-	const asItIs = (back: Back): Base => ({
-		...{ back, roles: rolesOf(own), otherwise: false },
+	const asItIs = (back: Back, more: boolean): Base => ({
+		...{ back, roles: rolesOf(own), otherwise: false, more },
 		...{ prepStep: null, work: 0 }
 	});
 	return [
-		asItIs(piece.back),
-		...(own.more?.(piece.back) ?? []).map(asItIs),
+		asItIs(piece.back, false),
+		...(own.more?.(piece.back) ?? []).map((back) => asItIs(back, true)),
 		...[...others, ...fromRail, ...sturdier].flatMap(({ kind, change, work }): Base[] => {
 			const hanger = hangers.find((each) => each.kind === kind)!;
 			const back = hanger.start(piece, piece.back);
 			return [back, ...(hanger.more?.(back) ?? [])].map((each) => ({
+				more: each !== back,
 				back: each,
 				roles: rolesOf(hanger),
 				otherwise: true,

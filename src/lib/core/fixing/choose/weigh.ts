@@ -56,9 +56,10 @@ export const considerations = (
 	...toCarry(points, weighed)
 ];
 
-type Case = [isSo: boolean, costs: number, said: Said];
+/** What is so, what it costs, and how it is told; nothing is written of what is not so. */
+type Case = [isSo: boolean, costs: number, said: () => Said];
 const by = (rule: RankRule, cases: readonly Case[]): ScoreTerm[] =>
-	cases.flatMap(([isSo, costs, said]) => (isSo ? [{ ...said, rule, costs }] : []));
+	cases.flatMap(([isSo, costs, said]) => (isSo ? [{ ...said(), rule, costs }] : []));
 const term = saysBy(TERMS);
 
 /** What its hanging is not for, and a likely cable or pipe. */
@@ -72,14 +73,14 @@ function stopping({ hung }: Pose, points: readonly WayPoint[], { runs }: Weighed
 			'stopped',
 			hung.cautions
 				.filter(({ grade }) => grade === 'stop')
-				.map(({ code, message }): Case => [true, 1, { code, says: message }])
+				.map(({ code, message }): Case => [true, 1, () => ({ code, says: message })])
 		),
-		...by('stopped', meets ? [[true, 1, term('may-meet', meets)]] : []),
+		...by('stopped', meets ? [[true, 1, () => term('may-meet', meets)]] : []),
 		...by(
 			'back',
 			hung.cautions
 				.filter(({ grade }) => grade === 'care')
-				.map(({ code, message }): Case => [true, 0.1, { code, says: message }])
+				.map(({ code, message }): Case => [true, 0.1, () => ({ code, says: message })])
 		)
 	];
 }
@@ -97,14 +98,14 @@ function inPlace(
 		(closed === 'on-screws' ? points.every(({ hook }) => !liftsOff(hook)) : closed !== undefined);
 	const leaves = sum(points, ({ hook }) => fixingOf(hook).holes * fixingOf(hook).damage.size);
 	return by('place', [
-		[why !== undefined && !isClosed, 2, term('open-here', { why: why! })],
-		[why !== undefined && isClosed && closed === 'with-keeper', 0, term('with-keeper')],
+		[why !== undefined && !isClosed, 2, () => term('open-here', { why: why! })],
+		[why !== undefined && isClosed && closed === 'with-keeper', 0, () => term('with-keeper')],
 		[
 			why !== undefined && isClosed && closed !== 'with-keeper',
 			0,
-			term('closed-here', { why: why! })
+			() => term('closed-here', { why: why! })
 		],
-		[site.place.includes('rented') && !isHeavy(of), leaves / 100, reckoned]
+		[site.place.includes('rented') && !isHeavy(of), leaves / 100, () => reckoned]
 	]);
 }
 
@@ -127,16 +128,16 @@ function whenHeavy(points: readonly WayPoint[], weighed: Weighed): ScoreTerm[] {
 				weight > weightOf(PLASTER_HAMMER_KG) &&
 				points.some(({ hook }) => hookOf(hook).role !== 'cord'),
 			4,
-			term('rail-spares-plaster')
+			() => term('rail-spares-plaster')
 		],
-		[met === all, 0, term('all-in-studs', { one: all === 1 })],
-		[met > 0 && met < all, 0, term('some-in-studs', { met, all })],
-		[missed, 1, term('heavy-not-in-studs', { some: met > 0 })],
-		[missed && met > 0, -0.5, reckoned],
-		[missed && opens, -0.25, reckoned],
-		[missed && school === 'studs' && !straps, 2, term('strap-is-the-rule')],
-		[veryHeavy && nailed, 2, term('nailed-comes-last')],
-		[all === 1 && isHeavy(weighed), 3, term('heavy-on-one-point')]
+		[met === all, 0, () => term('all-in-studs', { one: all === 1 })],
+		[met > 0 && met < all, 0, () => term('some-in-studs', { met, all })],
+		[missed, 1, () => term('heavy-not-in-studs', { some: met > 0 })],
+		[missed && met > 0, -0.5, () => reckoned],
+		[missed && opens, -0.25, () => reckoned],
+		[missed && school === 'studs' && !straps, 2, () => term('strap-is-the-rule')],
+		[veryHeavy && nailed, 2, () => term('nailed-comes-last')],
+		[all === 1 && isHeavy(weighed), 3, () => term('heavy-on-one-point')]
 	]);
 }
 
@@ -148,9 +149,9 @@ const withMargin = (points: readonly WayPoint[]): ScoreTerm[] =>
 				({ use }) => use.ratingSource !== 'calculated' && use.utilisation > PREFERRED_USE + 1e-6
 			),
 			1,
-			term('little-to-spare')
+			() => term('little-to-spare')
 		],
-		[points.every(({ hook }) => hook === 'ribbed-plug'), 0.5, term('masonry-plug-in-board')]
+		[points.every(({ hook }) => hook === 'ribbed-plug'), 0.5, () => term('masonry-plug-in-board')]
 	]);
 
 /** What is done to the back, and what is better on the same back. */
@@ -166,17 +167,17 @@ function onTheBack(
 	const nailed = points.some(({ hook }) => fixingOf(hook).hammered);
 	const allNailed = points.every(({ hook }) => fixingOf(hook).hammered);
 	return by('back', [
-		[work > 0, work, term('back-changed', { change: prepStep ?? '' })],
-		[work === 0 && otherwise, 0.5, term('hangs-otherwise', { hangs: hangerOf(back).name })],
+		[work > 0, work, () => term('back-changed', { change: prepStep ?? '' })],
+		[work === 0 && otherwise, 0.5, () => term('hangs-otherwise', { hangs: hangerOf(back).name })],
 		[
 			all === 1 && school === 'careful' && weight >= weightOf(heavy) * TWO_POINTS,
 			0.6,
-			term('one-point-for-all')
+			() => term('one-point-for-all')
 		],
-		[missed, met > 0 ? 0.2 : 0.4, term('better-in-studs')],
-		[nailed && !allNailed, 0.3, term('screw-and-nail')],
-		[nailed && hangerOf(back).needsHead === true, 0.3, term('nail-in-slot')],
-		[places !== null && uneven({ hung }), 0.1, term('uneven-hooks')]
+		[missed, met > 0 ? 0.2 : 0.4, () => term('better-in-studs')],
+		[nailed && !allNailed, 0.3, () => term('screw-and-nail')],
+		[nailed && hangerOf(back).needsHead === true, 0.3, () => term('nail-in-slot')],
+		[places !== null && uneven({ hung }), 0.1, () => term('uneven-hooks')]
 	]);
 }
 
@@ -185,22 +186,23 @@ function inTheWall({ nudge, lift }: Pose, points: readonly WayPoint[]): ScoreTer
 	const kinds = points.map(({ hook }) => fixingOf(hook));
 	const [worst] = kinds.map(({ damage }) => damage).sort((a, b) => b.size - a.size);
 	return by('holes', [
-		[all === 1, 0, term('one-hole')],
-		[all > 1, 0, term('steadier-on-two')],
-		[new Set(kinds).size > 1, 0.5, term('two-kinds')],
+		[all === 1, 0, () => term('one-hole')],
+		[all > 1, 0, () => term('steadier-on-two')],
+		[new Set(kinds).size > 1, 0.5, () => term('two-kinds')],
 		[
 			nudge !== 0 || lift !== 0,
 			1 + Math.hypot(nudge, lift) / 25,
-			term('moved', { right: nudge, up: lift })
+			() => term('moved', { right: nudge, up: lift })
 		],
-		[kinds.every(({ left }) => left), LEFT, term('on-what-is-there')],
+		[kinds.every(({ left }) => left), LEFT, () => term('on-what-is-there')],
 		[
 			true,
 			sum(points, ({ hook }) => fixingOf(hook).damage.size),
-			term('leaves', {
-				damage: worst!.is,
-				several: all > 1
-			})
+			() =>
+				term('leaves', {
+					damage: worst!.is,
+					several: all > 1
+				})
 		]
 	]);
 }
@@ -219,15 +221,15 @@ function toCarry(points: readonly WayPoint[], { stock }: Weighed): ScoreTerm[] {
 					(kind) => (stock(kind) ?? 0) >= points.filter(({ hook }) => hook === kind).length
 				),
 				-1,
-				term('at-hand')
+				() => term('at-hand')
 			]
 		]),
 		...by('cost', [
-			[unknown, 0.5, term('unknown-rating')],
-			[every('own packet'), -0.5, term('own-packet')],
-			[every('calculated'), 0, term('calculated')],
-			[true, sum(points, ({ hook }) => fixingOf(hook).holes) * 0.1, reckoned],
-			[true, sum(points, ({ hook }) => fixingOf(hook).cost - 1) * 0.25, reckoned]
+			[unknown, 0.5, () => term('unknown-rating')],
+			[every('own packet'), -0.5, () => term('own-packet')],
+			[every('calculated'), 0, () => term('calculated')],
+			[true, sum(points, ({ hook }) => fixingOf(hook).holes) * 0.1, () => reckoned],
+			[true, sum(points, ({ hook }) => fixingOf(hook).cost - 1) * 0.25, () => reckoned]
 		])
 	];
 }

@@ -1,3 +1,5 @@
+import { WIRE_SOLD_FOR } from '../../../words/en/hangers.ts';
+import { WIRE_CLASSES } from './wire-workshop.ts';
 import { dropUnder } from '../statics/uneven-rings.ts';
 import type { BackShape, Choice, Dimension, HungPiece } from './types.ts';
 import { measured } from './measured.ts';
@@ -103,7 +105,7 @@ export function measureWire<B extends WireBack>(back: B, key: string, value: num
 }
 
 /** What a wire's back asks: how it was read, whether its rings are level, and what they are. */
-export function wireChoices({ wire, ringLower, points, double }: WireBack): Choice[] {
+export function wireChoices({ wire, ringLower, points, double, rated }: WireBack): Choice[] {
 	return [
 		readingChoice(wire),
 		{
@@ -126,12 +128,23 @@ export function wireChoices({ wire, ringLower, points, double }: WireBack): Choi
 			],
 			detail: true
 		},
+		{
+			key: 'rated',
+			label: 'The wire is sold for',
+			answer: String(rated ?? 'unknown'),
+			answers: [
+				{ answer: 'unknown', label: 'not known' },
+				...WIRE_CLASSES.map((kg) => ({ answer: String(kg), label: WIRE_SOLD_FOR({ kg }) }))
+			],
+			detail: true
+		},
 		...ringPointChoices(points)
 	];
 }
 
 export function chooseWire<B extends WireBack>(back: B, key: string, answer: string): B {
 	if (key === 'reading') return readAnotherWay(back, answer);
+	if (key === 'rated') return { ...back, rated: answer === 'unknown' ? null : Number(answer) };
 	if (key === 'strands') {
 		const { double: _, ...single } = back;
 		return answer === 'double' ? { ...back, double: true } : (single as B);

@@ -1,6 +1,6 @@
 import { fail } from './said.ts';
 import * as z from 'zod/mini';
-import { assumedKeys, distance, position, size } from '../../base/schemas/sizes.ts';
+import { assumedKeys, distance, kilograms, position, size } from '../../base/schemas/sizes.ts';
 import { ok, type Result } from '../../base/result.ts';
 import { dropUnder, wireAround, type UnevenWire } from '../statics/uneven-rings.ts';
 import { wireLengthFromPull } from '../statics/wire.ts';
@@ -29,6 +29,9 @@ export const wireBackShape = {
 	wire: wireReadingSchema,
 	points: ringPointsSchema,
 	double: z.optional(z.literal(true)).check(z.describe('the wire runs twice from ring to ring')),
+	rated: z
+		.optional(z.nullable(kilograms))
+		.check(z.describe('kg that the wire is sold for; null or absent where nobody said')),
 	edges: edgesSchema,
 	assumed: assumedKeys
 };
@@ -40,6 +43,7 @@ export interface WireBack {
 	wire: WireReading;
 	points: RingPoints;
 	double?: true | undefined;
+	rated?: number | null | undefined;
 	assumed: string[];
 }
 

@@ -23,6 +23,41 @@ describe('the wire workshop', () => {
 		expect(() => wireNeed(NaN, 1, 2)).throw(RangeError);
 	});
 
+	it('stops a wire that is pulled with more than it is sold for', () => {
+		// 30 kg on one hook at 15.26°: T = W/(2 sin θ) is 57 kg.
+		const length = 500 / Math.cos((15.26 * Math.PI) / 180);
+		const base = startBack('wire-one', { width: 700, height: 900 }) as WireBack;
+		const piece = {
+			...{ width: 700, height: 900, depth: 30, weight: 30 * 9.80665, massOffset: 0, massUp: 450 },
+			...{ kind: 'framed' as const, glazed: false, frame: null }
+		};
+		const codes = (rated: number | null, double?: true) => {
+			const back = {
+				...base,
+				ringSpan: 500,
+				ringDrop: 250,
+				rated,
+				double,
+				wire: { by: 'length', length }
+			};
+			const hanger = hangerOf(back as never);
+			const hung = hanger.solve(back as never, piece, { hookMargin: 0, heavy: 15 });
+			if (!hung.ok) throw new Error(hung.error.message);
+			return hung.value.cautions.flatMap(({ grade, code }) =>
+				code === 'over-wire' ? [grade] : []
+			);
+		};
+		expect(codes(null)).deep.equal([]);
+		expect(codes(45)).deep.equal(['stop']);
+		expect(codes(56)).deep.equal(['stop']);
+		expect(codes(58)).deep.equal([]);
+		// Run double each run has half of it.
+		expect(codes(35, true)).deep.equal([]);
+		expect(codes(20, true)).deep.equal(['stop']);
+		expect(chooseOn(base as never, 'rated', '50')).include({ rated: 50 });
+		expect(chooseOn(base as never, 'rated', 'unknown')).include({ rated: null });
+	});
+
 	it('knows down to which angle twice the weight is enough', () => {
 		// Common practice: about 14 1/2 degrees.
 		expect(angleForFactor(2)).closeTo(14.4775, 1e-4);

@@ -4,11 +4,13 @@ import { TAPE_READING_MM, PULL_READING_MM } from '../../base/figures/readings.ts
 import {
 	RING_STAND_OFF_MM,
 	HOOK_STAND_OFF_MM,
-	SURE_FRICTION
+	SURE_FRICTION,
+	TWICE_THE_WEIGHT_DEGREES
 } from '../../base/figures/hardware.ts';
 import type { Caution } from '../../base/caution.ts';
 import { byFormula, combine, minus, plus, propagate, type Derived } from '../../base/derived.ts';
 import { ok, type Result } from '../../base/result.ts';
+import { weightOf } from '../../base/units/constants.ts';
 import { leanPull } from '../statics/lean.ts';
 import { holdOnWire, type HeldWire } from '../statics/uneven-rings.ts';
 import { hangOnWire, type HungWire } from '../statics/wire.ts';
@@ -20,6 +22,7 @@ import {
 	hooksMiddle,
 	massBelowRings,
 	pulledDrop,
+	strandsOf,
 	unevenWire,
 	wireLength,
 	type WireBack
@@ -82,6 +85,7 @@ export function solveWire(
 			...cautionsOf(even.value, back, hookSpacing, length.value),
 			...unevenCautions(held.value, back, piece),
 			...nearEdge(back.ringSpan, piece, 'ringSpan'),
+			...overWire(back, piece, tension),
 			...ringPointCautions(back.points, piece, piece.weight === null ? null : tension)
 		],
 		steadiness: { depth: below, needed: even.value.steadyDepth, friction: 0 },
@@ -182,6 +186,15 @@ function pointsOf(
 	];
 }
 
+/** Whether the wire itself is pulled with more than it is sold for; two runs share the pull. */
+function overWire(back: WireBack, { weight }: HungPiece, tension: number): Caution[] {
+	const { rated } = back;
+	const pull = tension / strandsOf(back);
+	if (weight === null || !rated || pull <= weightOf(rated) + 1e-9) return [];
+	const [pulled, kg] = [pull, weight].map((newtons) => newtons / weightOf(1));
+	return [stop('over-wire', { rated, pulled: pulled!, weight: kg! }, readingPath(back))];
+}
+
 function cautionsOf(
 	hung: HungWire,
 	back: WireBack,
@@ -189,7 +202,8 @@ function cautionsOf(
 	length: number
 ): Caution[] {
 	const cautions: Caution[] = [];
-	if (hung.warnings.includes('wire-flat')) cautions.push(care('wire-flat', {}, readingPath(back)));
+	if (hung.wireAngle < TWICE_THE_WEIGHT_DEGREES)
+		cautions.push(care('wire-flat', {}, readingPath(back)));
 	if (hung.warnings.includes('hook-near-top'))
 		cautions.push(care('hook-near-top', { of: 'wire' }, readingPath(back)));
 	if (hung.warnings.includes('wire-on-top-rail'))
