@@ -34,7 +34,7 @@ export const studFacts = memoisedOn(
 		return {
 			wallWidth: width,
 			corners: true,
-			unprobed: substrateOf(made).probe.with === null,
+			unprobed: !substrateOf(made).probed,
 			hints: [...hints, ...boxHints(features)],
 			...(substrateOf(made).resistsNails ? { fooled: FOOLED_BY_LATH } : {}),
 			...(studs.pitch === null ? {} : { pitches: [studs.pitch] }),

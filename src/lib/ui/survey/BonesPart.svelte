@@ -17,6 +17,7 @@
 	} from '$lib/core/index.ts';
 	import { setWall } from '$lib/store/commands/index.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
+	import { PROBING } from '$lib/words/en/probing.ts';
 	import HintGlyph from '../elevation/HintGlyph.svelte';
 	import { getView } from '../view.svelte.ts';
 	import { bonesSaid } from './bones-said.ts';
@@ -33,7 +34,7 @@
 	const watch = $derived(getBones()());
 	const estimate = $derived(watch.bones?.estimate.ok ? watch.bones.estimate.value : null);
 	const [probe] = $derived(watch.bones?.probes ?? []);
-	const how = $derived(substrateOf(wall.made).probe);
+	const how = $derived(PROBING[wall.made.of]);
 	/** What is told alike is told once, the gravest first. */
 	const told = $derived([...new Map(plan.runs.map((run) => [run.what, run])).values()]);
 	const sources = $derived([...new Set(plan.runs.map(({ source }) => source))]);

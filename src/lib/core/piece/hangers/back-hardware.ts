@@ -1,4 +1,4 @@
-import { WIRE_CLASSES } from './wire-workshop.ts';
+import { WIRE_CLASSES } from './wire-classes.ts';
 import { ringRating } from './ring-points.ts';
 import { weightOf } from '../../base/units/constants.ts';
 

@@ -1,5 +1,5 @@
 import { WIRE_SOLD_FOR } from '../../../words/en/hangers.ts';
-import { WIRE_CLASSES } from './wire-workshop.ts';
+import { WIRE_CLASSES } from './wire-classes.ts';
 import { dropUnder } from '../statics/uneven-rings.ts';
 import type { BackShape, Choice, Dimension, HungPiece } from './types.ts';
 import { measured } from './measured.ts';

@@ -1,3 +1,4 @@
+import { WIRE_CLASSES } from './wire-classes.ts';
 import { WIRE_CUT_STEP_MM, WIRE_TIES_MM } from '../../base/figures/hardware.ts';
 import { mustBeFinite } from '../../base/check.ts';
 import { hangOnWire } from '../statics/wire.ts';
@@ -15,9 +16,6 @@ export function cutLength(ringToRing: number, units: 'in' | 'mm', strands: 1 | 2
 
 /** Tension over weight at a wire angle in degrees: 1/(2 sin θ). Source: sling tables. */
 export const pullOverWeight = (angle: number): number => 1 / (2 * Math.sin(toRadians(angle)));
-
-/** Working loads wire is sold by, kg. Typical, from memory: the packet's figure wins. */
-export const WIRE_CLASSES = [5, 10, 20, 35, 50, 75];
 
 export interface WireNeed {
 	/** N by the house rule: so many times the weight. */

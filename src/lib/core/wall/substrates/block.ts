@@ -7,7 +7,6 @@ export const block = {
 	tell: 'Sounds dull; a drill goes in easily and brings out grey dust.',
 	ground: 'block',
 	studs: null,
-	probe: { with: null, says: 'It has no studs.' },
 	board: false,
 	asks: [
 		'Hollow and light blocks want plugs made for them: an ordinary one spins.',

@@ -7,10 +7,6 @@ export const boardSteel = {
 	tell: 'Sounds hollow; a magnet holds all along a stud and not only at its screws.',
 	ground: 'board',
 	studs: { material: 'steel' },
-	probe: {
-		with: null,
-		says: 'No nails here: run a magnet along until it holds on a row of screws, one above the other, and prove it by a self-drilling screw.'
-	},
 	board: true,
 	asks: [
 		'A nail does not hold in a steel stud: use a fine-threaded screw through it, or a toggle beside it.',

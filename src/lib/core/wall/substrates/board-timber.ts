@@ -7,10 +7,7 @@ export const boardTimber = {
 	tell: 'Sounds hollow with hard places every {400 mm} to {600 mm}; a nail brings out white dust, then wood.',
 	ground: 'board',
 	studs: { material: 'timber' },
-	probe: {
-		with: 'a thin nail',
-		says: 'A slim nail leaves less to fill than a bit. Where it meets wood, try an inch to each side: both must miss.'
-	},
+	probed: true,
 	board: true,
 	asks: [
 		'Find the studs for anything heavy.',

@@ -7,7 +7,6 @@ export const brick = {
 	tell: 'Sounds dull everywhere; a drill brings out red or yellow dust.',
 	ground: 'brick',
 	studs: null,
-	probe: { with: null, says: 'It has no studs.' },
 	board: false,
 	asks: [
 		'Drill the brick and not the joint, with a masonry bit and a plug by its packet.',

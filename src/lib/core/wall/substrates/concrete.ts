@@ -7,7 +7,6 @@ export const concrete = {
 	tell: 'Rings hard everywhere; an ordinary drill makes no way in it.',
 	ground: 'concrete',
 	studs: null,
-	probe: { with: null, says: 'It has no studs.' },
 	board: false,
 	asks: [
 		'Hammer drill, masonry bit, and a plug or screw made for concrete.',

@@ -7,10 +7,7 @@ export const lathPlaster = {
 	tell: 'Thick, uneven and hard; a drill goes through plaster, then a thin springy strip of wood.',
 	ground: 'plaster',
 	studs: { material: 'timber' },
-	probe: {
-		with: 'a thin drill bit',
-		says: 'Drill slowly and feel it: a lath gives at once, a stud goes on holding.'
-	},
+	probed: true,
 	board: false,
 	resistsNails: true,
 	suspectWhenOld: true,

@@ -7,10 +7,7 @@ export const panelling = {
 	tell: 'Boards or panels with joints; knocking rattles where they are loose.',
 	ground: 'wood',
 	studs: { material: 'timber' },
-	probe: {
-		with: 'a thin nail',
-		says: 'Try it in a joint of the panels, where its hole is not seen.'
-	},
+	probed: true,
 	board: false,
 	asks: ['Screw into the framing behind it, not into a thin panel.', 'Predrill: old panels split.'],
 	cautions: [note('panelling-moves')]

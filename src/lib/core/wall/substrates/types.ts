@@ -17,8 +17,8 @@ export interface Substrate {
 	resistsNails?: true;
 	/** Where it is old, it is suspected of asbestos. */
 	suspectWhenOld?: true;
-	/** How a place is probed for a stud, as the object of “try”; null where no place is advised, and what to do instead. */
-	probe: { with: string | null; says: string };
+	/** Places are advised where to probe it for studs, by small holes. */
+	probed?: true;
 	/** It is covered with board of some thickness. */
 	board: boolean;
 	/** What it asks of the work. */

@@ -7,10 +7,6 @@ export const unknown = {
 	tell: 'Knock along it, and look behind a socket’s plate with the power off.',
 	ground: 'unknown',
 	studs: null,
-	probe: {
-		with: null,
-		says: 'Say what the wall is made of first, in Made of: how a place is probed depends on it.'
-	},
 	board: false,
 	unsettled: true,
 	asks: [
