@@ -4,6 +4,7 @@ import { SCREW_HOLE } from './mends.ts';
 
 export const ribbedPlug: Fixing = {
 	kind: 'ribbed-plug',
+	forMasonry: true,
 	serves: ['shank', 'plate', 'batten'],
 	holds: [
 		{

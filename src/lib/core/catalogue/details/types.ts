@@ -87,6 +87,8 @@ export interface Fixing {
 	nails?: 1 | 2 | 3;
 	/** Nothing keeps a slot or a hole on it. */
 	headless?: true;
+	/** It is made for masonry: board holds it for light pieces alone. */
+	forMasonry?: true;
 	/** It opens behind the wall and spreads its load there. */
 	opensBehind?: true;
 	/** Only on smooth sound paint. */

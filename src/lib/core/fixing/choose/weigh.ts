@@ -95,7 +95,7 @@ function inPlace(
 	const { closed } = hangerOf(back);
 	const isClosed =
 		points.length > 1 &&
-		(closed === 'on-screws' ? points.every(({ hook }) => !liftsOff(hook)) : closed !== undefined);
+		(closed === 'on-screws' ? points.every(({ hook }) => !isOpen(hook)) : closed !== undefined);
 	const leaves = sum(points, ({ hook }) => fixingOf(hook).holes * fixingOf(hook).damage.size);
 	return by('place', [
 		[why !== undefined && !isClosed, 2, () => term('open-here', { why: why! })],
@@ -109,7 +109,8 @@ function inPlace(
 	]);
 }
 
-const liftsOff = (kind: HookKind): boolean =>
+/** A ring comes off it by a knock: anything but a screw or a bolt. */
+const isOpen = (kind: HookKind): boolean =>
 	hookOf(kind).role !== 'shank' || fixingOf(kind).hammered === true;
 
 /** What the school asks of a heavy piece, and what everybody asks of a very heavy one. */
@@ -151,7 +152,11 @@ const withMargin = (points: readonly WayPoint[]): ScoreTerm[] =>
 			1,
 			() => term('little-to-spare')
 		],
-		[points.every(({ hook }) => hook === 'ribbed-plug'), 0.5, () => term('masonry-plug-in-board')]
+		[
+			points.every(({ hook, ground }) => fixingOf(hook).forMasonry && ground === 'board'),
+			0.5,
+			() => term('masonry-plug-in-board')
+		]
 	]);
 
 /** What is done to the back, and what is better on the same back. */

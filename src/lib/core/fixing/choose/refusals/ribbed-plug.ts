@@ -6,8 +6,8 @@ import type { Refusal } from './types.ts';
 export const ribbedPlugInBoard = {
 	code: 'ribbed-plug',
 	source: 'common practice; practitioners differ',
-	refuses: ({ fixing: { kind }, kg, bed: { ground }, school }) => {
-		if (kind !== 'ribbed-plug' || ground !== 'board') return null;
+	refuses: ({ fixing: { forMasonry }, kg, bed: { ground }, school }) => {
+		if (!forMasonry || ground !== 'board') return null;
 		const most = school === 'careful' ? RIBBED_PLUG_CAREFUL_KG : RIBBED_PLUG_KG;
 		return kg > most ? REFUSED['ribbed-plug']({ most }) : null;
 	}
