@@ -109,7 +109,13 @@ export { ceilingFall, errorOff, floorFall } from './wall/survey/fall.ts';
 export { ceilingAt, ceilingLine, floorAt, floorLine, wallTop } from './wall/survey/outline.ts';
 export { proofsOf } from './wall/survey/proofs.ts';
 export type { Run } from './wall/survey/runs.ts';
-export { type Lit, type Stairs, WET_SIDES, type WetSide } from './wall/survey/schemas.ts';
+export {
+	type Lit,
+	type RailSort,
+	type Stairs,
+	WET_SIDES,
+	type WetSide
+} from './wall/survey/schemas.ts';
 export { downAt, slopeTo } from './wall/survey/slope.ts';
 export { rakeOf, stairsSpan } from './wall/survey/stairs.ts';
 export type { WallPhoto } from './wall/survey/wall-photo.ts';
@@ -230,6 +236,7 @@ export { changesBy } from './fixing/choose/changes.ts';
 export { settledAs, type FixingOption } from './fixing/choose/choose.ts';
 export { ownRating, type Use, withinRule } from './fixing/choose/holds.ts';
 export { mostInStud } from './fixing/choose/most-in-stud.ts';
+export { mayRust } from './fixing/may-rust.ts';
 export { type OldHole, oldHoles } from './fixing/choose/old-holes.ts';
 export type { Solved, BinaryProgram } from './fixing/fit/model.ts';
 export { failureNaming } from './layout/named.ts';

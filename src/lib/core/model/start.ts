@@ -29,7 +29,7 @@ export function startWall(
 	return {
 		id: newId(),
 		skirting: 100,
-		rail: null,
+		...{ rail: null, railSort: 'moulding' as const },
 		units: null,
 		ceiling: [],
 		stairs: null,

@@ -99,7 +99,7 @@ export function fixOnWall(project: Project, wall: Wall, framing: Framing): Piece
 /** What a choice is made from, for a piece of a wall at a place. */
 export const toChoose = ({
 	project: { houseRules, kit, day },
-	wall: { id, made, rail },
+	wall: { id, made },
 	...where
 }: Pick<ToChoose, 'piece' | 'studs' | 'runs' | 'left' | 'site' | 'x' | 'top' | 'movable'> & {
 	project: Project;
@@ -109,7 +109,6 @@ export const toChoose = ({
 	hungPiece: hungPiece(where.piece),
 	rules: houseRules,
 	failed: failedOn(day, id),
-	rail: rail !== null,
 	...{ made, houseRules, kit }
 });
 

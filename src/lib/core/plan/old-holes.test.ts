@@ -57,7 +57,14 @@ describe('old holes', () => {
 		expect(marks.find(({ letter }) => letter === 'F')!.puts).equal('kept');
 		const packed = plan.value.pieces.flatMap((planned) =>
 			planned.letter === 'F'
-				? [{ piece: settled.pieces.find(({ letter }) => letter === 'F')!, planned, fix }]
+				? [
+						{
+							piece: settled.pieces.find(({ letter }) => letter === 'F')!,
+							planned,
+							fix,
+							mayRust: false
+						}
+					]
 				: []
 		);
 		expect(bagOf(packed, settled).filter(({ group }) => group === 'wall')).deep.equal([]);

@@ -1,6 +1,7 @@
 import {
 	bagOf,
 	mayHaveStuds,
+	mayRust,
 	notCheckedYet,
 	oldHoles,
 	studFacts,
@@ -72,7 +73,7 @@ export class Chooser {
 			(session.keptPlan(id)?.pieces ?? []).flatMap((planned) => {
 				const piece = pieces.find((each) => each.id === planned.pieceId);
 				const fix = answer[id]!.find(({ pieceId }) => pieceId === planned.pieceId);
-				return piece ? [{ piece, planned, fix }] : [];
+				return piece ? [{ piece, planned, fix, mayRust: rustsOn(session, id) }] : [];
 			})
 		);
 		return bagOf(
@@ -88,7 +89,9 @@ export class Chooser {
 		const piece = session.committed.pieces.find(({ id }) => id === pieceId);
 		const planned = session.keptPlan(wallId)?.pieces.find((each) => each.pieceId === pieceId);
 		const fix = this.fixes.find((each) => each.pieceId === pieceId);
-		return piece && planned && fix ? bagOf([{ piece, planned, fix }], session.committed) : null;
+		return piece && planned && fix
+			? bagOf([{ piece, planned, fix, mayRust: rustsOn(session, wallId) }], session.committed)
+			: null;
 	}
 
 	/** Studs come first: what is chosen rests on them. */
@@ -108,6 +111,11 @@ export class Chooser {
 			]
 		});
 	}
+}
+
+function rustsOn(session: Session, wallId: string): boolean {
+	const wall = session.committed.walls.find(({ id }) => id === wallId);
+	return wall !== undefined && mayRust(wall);
 }
 
 function holesOn(session: Session, wallId: string): OldHole[] {

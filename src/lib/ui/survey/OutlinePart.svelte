@@ -1,6 +1,13 @@
 <script lang="ts">
 	import { ArrowDown, ArrowUp } from '@lucide/svelte';
-	import { rakeOf, formatMessage, type Stairs, type Styles, type Wall } from '$lib/core/index.ts';
+	import {
+		rakeOf,
+		formatMessage,
+		type RailSort,
+		type Stairs,
+		type Styles,
+		type Wall
+	} from '$lib/core/index.ts';
 	import { reorderWall, setWall } from '$lib/store/commands/index.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
 	import LengthField from '../field/LengthField.svelte';
@@ -133,6 +140,18 @@
 		onseal={seal}
 	/>
 </div>
+{#if wall.rail !== null}
+	<Segments
+		named
+		label="The rail is"
+		options={[
+			{ value: 'moulding', label: 'a moulding' },
+			{ value: 'track', label: 'a track with its own hooks' }
+		]}
+		value={wall.railSort}
+		onchoose={(railSort: RailSort) => set({ railSort })}
+	/>
+{/if}
 <Segments
 	named
 	label="Stairs along it"

@@ -7,8 +7,16 @@ export const BAG = {
 		`${masonry ? 'Masonry bit' : 'Bit'}, ${lengthToken(bit)}`,
 	bumpers: () => 'Felt bumpers',
 	filler: () => 'Filler, knife and a damp cloth',
-	fixing: ({ name, length }: { name: string; length: number | null }) =>
-		`${name}${length === null ? '' : `, ${lengthToken(length)}`}`,
+	fixing: ({
+		name,
+		length,
+		stainless
+	}: {
+		name: string;
+		length: number | null;
+		stainless: boolean;
+	}) =>
+		`${name}${length === null ? '' : `, ${lengthToken(length)}`}${stainless ? ', stainless or brass' : ''}`,
 	goggles: () => 'Eye protection',
 	level: () => 'Level',
 	mask: () => 'Mask, and a vacuum to hold under the hole',

@@ -16,6 +16,10 @@ export const FAILURES = {
 		`It grips ${lengthToken(least)} to ${lengthToken(most)}, and this board is ${lengthToken(cover)}.`,
 	'other-ground': ({ grounds }: { grounds: string }) => `It is not made for ${grounds}.`,
 	refused: ({ why }: { why: string }) => why,
+	'other-rail': ({ rail }: { rail: 'moulding' | 'track' }) =>
+		rail === 'track'
+			? 'The rail here is a track, and this hook slips over a moulding.'
+			: 'The rail here is a moulding, and this hook clicks into a track.',
 	'stud-in-the-way': () => 'A stud stands so near that it cannot open behind the board.'
 };
 
@@ -62,10 +66,11 @@ export const CAUTIONS = {
 		remedy:
 			'Hang it elsewhere, or keep it off the wall by bumpers with a sealed back, and look for mould. Ask a conservator about anything valuable.'
 	}),
-	earthquakes: ({ letter }: { letter: string }) => ({
+	earthquakes: ({ letter, keeper }: { letter: string; keeper: boolean }) => ({
 		message: `In an earthquake ${letter} can jump off what it hangs on.`,
-		remedy:
-			'Use closed hooks at two points, or plates screwed to the wall, and putty at the lower corners. Nothing heavy over a bed or a seat.'
+		remedy: keeper
+			? 'Screw a keeper to its cleat, and put putty at the lower corners. Nothing heavy over a bed or a seat.'
+			: 'Use closed hooks at two points, or plates screwed to the wall, and putty at the lower corners. Nothing heavy over a bed or a seat.'
 	}),
 	'broken-back': ({ letter, mend, note }: { letter: string; mend: string; note: string }) => ({
 		message: `${letter} has a repair to do before it hangs${note ? `: ${note}` : ''}.`,
@@ -153,10 +158,18 @@ export const CAUTIONS = {
 			remedy: 'Mark and drill nothing before they are.'
 		})
 	}),
-	'public-room': ({ letter }: { letter: string }) => ({
-		message: `Anyone can lift ${letter} off, or knock it off.`,
+	'public-room': ({
+		letter,
+		kept
+	}: {
+		letter: string;
+		kept: 'with-keeper' | 'closed' | 'open';
+	}) => ({
+		message: `Anyone can lift ${letter} off${kept === 'open' ? ', or knock it off' : ''}.`,
 		remedy:
-			'Where the public comes, use security fixings or mirror plates, or keep it out of reach.'
+			kept === 'with-keeper'
+				? 'Screw a keeper to its cleat.'
+				: 'Where the public comes, use security fixings or mirror plates, or keep it out of reach.'
 	}),
 	rating: () => ({
 		message:
@@ -167,6 +180,10 @@ export const CAUTIONS = {
 	rented: ({ letter, damage }: { letter: string; damage: string }) => ({
 		message: `${letter} leaves ${damage} in a rented wall.`,
 		remedy: 'Ask the owner first, and keep what is needed to mend it.'
+	}),
+	rust: ({ letter }: { letter: string }) => ({
+		message: `Steam or damp reaches what holds ${letter}: plain steel rusts there, and stains the wall.`,
+		remedy: 'Take hooks, screws and wire of stainless steel or brass.'
 	}),
 	'too-bright': either({
 		lux: ({

@@ -43,7 +43,7 @@ export const FAILURES = {
 const kilos = (kg: number): string =>
 	`${kg < 9.95 ? kg.toFixed(1) : Math.round(kg)} kg (${Math.round(kg / 0.45359237)} lb)`;
 
-export const WIRE_SOLD_FOR = ({ kg }: { kg: number }): string => kilos(kg);
+export const SOLD_FOR = ({ kg }: { kg: number }): string => kilos(kg);
 
 /** Cautions: what could happen, and what to do. */
 export const CAUTIONS = {
@@ -128,8 +128,8 @@ export const CAUTIONS = {
 		message: `Read with ${readWith === 2 ? 'two fingers' : 'one finger'}, hung on ${hungOn === 2 ? 'two hooks' : 'one hook'}: used as read, the picture would hang ${lengthToken(Math.abs(tooHigh))} too ${tooHigh > 0 ? 'high' : 'low'}.`,
 		remedy: 'The drop shown is already corrected.'
 	}),
-	'ring-point-over': ({ name, instead }: { name: string; instead: string }) => ({
-		message: `Each of the ${name} would take more than is typical for them in this frame, and may pull out.`,
+	'ring-point-over': ({ name, instead, own }: { name: string; instead: string; own: boolean }) => ({
+		message: `Each of the ${name} would take more than ${own ? 'its packet says' : 'is typical for them'} in this frame, and may pull out.`,
 		remedy: instead
 	}),
 	'rings-near-edge': () => ({
@@ -171,6 +171,18 @@ export const CAUTIONS = {
 		message: `The wire is sold for ${kilos(rated)}, and ${kilos(weight)} pull it with ${kilos(pulled)} at this angle.`,
 		remedy:
 			'Take a stronger wire or run it double, give it more slack, or hang the piece from its rings.'
+	}),
+	'wire-under-rule': ({
+		rated,
+		asked,
+		times
+	}: {
+		rated: number;
+		asked: number;
+		times: number;
+	}) => ({
+		message: `The wire is sold for ${kilos(rated)}; the house rule of ${times === 2 ? 'twice' : `${times} times`} the weight asks for ${kilos(asked)}.`,
+		remedy: 'Take a stronger wire, or run it double.'
 	}),
 	'wire-on-top-rail': () => ({
 		message:

@@ -12,6 +12,7 @@ export const STAYS = {
 	seat: 'it hangs over a seat',
 	hearth: 'it hangs over a fire',
 	stairs: 'it hangs over stairs',
+	glass: 'it hangs over glass',
 	children: 'children live or play here',
 	public: 'the public comes here',
 	earthquakes: 'earthquakes happen here'

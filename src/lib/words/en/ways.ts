@@ -21,8 +21,8 @@ export const TERMS = {
 		`A hole may meet ${what} (${source}).`,
 	moved: ({ right, up }: { right: number; up: number }) =>
 		`The piece moves ${[...move(right, 'to the right', 'to the left'), ...move(up, 'up', 'down')].join(' and ')}.`,
-	'closed-here': ({ why }: { why: keyof typeof STAYS }) =>
-		`It cannot come off by a knock, as it must not: ${STAYS[why]}. A wide washer keeps a ring on.`,
+	'closed-here': ({ why, ring }: { why: keyof typeof STAYS; ring: boolean }) =>
+		`It cannot come off by a knock, as it must not: ${STAYS[why]}.${ring ? ' A wide washer keeps a ring on a screw.' : ''}`,
 	'hangs-otherwise': ({ hangs }: { hangs: string }) =>
 		`It hangs otherwise than you entered: ${hangs}.`,
 	'nail-in-slot': () => 'A screw is turned to the depth a slot wants; a nail is not.',
@@ -35,6 +35,8 @@ export const TERMS = {
 		'From 27 kg (60 lb) studs, toggles or a cleat come before nailed hooks.',
 	'open-here': ({ why }: { why: keyof typeof STAYS }) =>
 		`It can come off by a knock, and ${STAYS[why]}: closed points come first.`,
+	'lifted-here': () =>
+		'A hand can still lift it off, and the public comes here: what is locked comes first.',
 	'with-keeper': () => 'Screw a keeper to it, so that it cannot be lifted off.',
 	'on-what-is-there': () =>
 		'It hangs on what is in the wall already: no new hole. Pull at it hard first.',

@@ -16,7 +16,7 @@ import { weightOf } from '../units/constants.ts';
 import * as holding from './holding.ts';
 
 const MADE: Made = { of: 'board-timber', board: 12.7, surface: 'smooth', age: 'since-1990' };
-const NOWHERE = { over: [], wet: false, place: [] };
+const NOWHERE = { over: [], wet: false, place: [], rail: null };
 
 /** Share of 10 kg on its packet that counts. */
 const counts = (meaning: 'working' | 'failure', school: 'careful' | 'packet', of: Made['of']) => {
@@ -66,6 +66,7 @@ const bugleUsed = (newtons: number) => {
 		roles: ['shank'],
 		point: { load: { down, inward: 0, outward: 0, pull: none } },
 		piece: {},
+		site: NOWHERE,
 		school: 'packet'
 	} as unknown as Parameters<typeof useOf>[1]);
 	return use.ok ? use.value.screw : null;

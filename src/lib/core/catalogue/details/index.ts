@@ -7,6 +7,7 @@ import { foldingAnchor } from './folding-anchor.ts';
 import { hardWallHook } from './hard-wall-hook.ts';
 import { hollowWallAnchor } from './hollow-wall-anchor.ts';
 import { oldAnchor, oldNail, oldScrew } from './left-behind.ts';
+import { latchedHook } from './latched-hook.ts';
 import { masonryPlug } from './masonry-plug.ts';
 import { nail, nail6d, nail8d } from './nail.ts';
 import { pictureHook1, pictureHook2, pictureHook3 } from './picture-hooks.ts';
@@ -40,6 +41,7 @@ const FIXINGS: { readonly [Kind in HookKind]: Fixing } = {
 	'picture-hook-3': pictureHook3,
 	'spring-wire-hook': springWireHook,
 	'hard-wall-hook': hardWallHook,
+	'latched-hook': latchedHook,
 	'rail-hook': railHook,
 	'track-hook': trackHook,
 	'ribbed-plug': ribbedPlug,

@@ -12,6 +12,7 @@ export const railHook: Fixing = {
 			source: 'a sound moulding fixed to studs, from memory'
 		}
 	],
+	hangsFrom: 'moulding',
 	bits: [],
 	holes: 0,
 	clearanceDepth: 0,

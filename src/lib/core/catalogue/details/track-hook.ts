@@ -4,6 +4,7 @@ import { railHook } from './rail-hook.ts';
 export const trackHook: Fixing = {
 	...railHook,
 	kind: 'track-hook',
+	hangsFrom: 'track',
 	holds: railHook.holds.map((holding) => ({
 		...holding,
 		...{ by: 'packet' as const, kg: 15, meaning: 'working' as const },

@@ -91,6 +91,8 @@ export interface Fixing {
 	forMasonry?: true;
 	/** It opens behind the wall and spreads its load there. */
 	opensBehind?: true;
+	/** The rail it is made for. */
+	hangsFrom?: 'moulding' | 'track';
 	/** Only on smooth sound paint. */
 	smoothOnly?: true;
 	/** Holes it makes in the wall. */

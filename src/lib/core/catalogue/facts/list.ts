@@ -1,6 +1,6 @@
 import type { Hook } from './types.ts';
 import { nail, nail6d, nail8d } from './nail.ts';
-import { hardWallHook, springWireHook } from './more-hooks.ts';
+import { hardWallHook, latchedHook, springWireHook } from './more-hooks.ts';
 import { pictureHook1, pictureHook2, pictureHook3 } from './picture-hooks.ts';
 import {
 	drillMetal,
@@ -32,6 +32,7 @@ const HOOK_LIST = [
 	pin,
 	springWireHook,
 	hardWallHook,
+	latchedHook,
 	deckScrew,
 	bugleScrew,
 	ribbedPlug,

@@ -13,6 +13,20 @@ export const springWireHook = {
 		'Hold it with the lowest point of its hook on the mark, push its point through the board above, and turn it until the hook stands up.'
 } satisfies Hook;
 
+/** A screw hook whose spring closes it over a ring or wire: its bottom bears 8 mm below its screw (from memory). */
+export const latchedHook = {
+	kind: 'latched-hook' as const,
+	name: 'Screw hook with a latch',
+	role: 'hook' as const,
+	latched: true,
+	bearingToHole: { dx: 0, dy: 8, angle: 0 },
+	standOff: 15,
+	puts: 'hole' as const,
+	markedAt: 'hole' as const,
+	setting:
+		'Drill the pilot hole at the hole, and screw the hook in until its collar meets the wall and its opening faces up.'
+} satisfies Hook;
+
 /** A plastic hook with several short hardened pins: the middle of the pins is about 18 mm above the bearing (from memory). */
 export const hardWallHook = {
 	kind: 'hard-wall-hook' as const,

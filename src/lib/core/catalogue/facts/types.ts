@@ -19,6 +19,8 @@ export interface Hook {
 	puts: 'hole' | 'place' | 'cord' | 'kept';
 	/** Which of its two points it is held by, and so is marked: where the load rests, or where the nail or screw goes in. */
 	markedAt: 'bearing' | 'hole';
+	/** A latch or a spring closes it over what hangs in it. */
+	latched?: true;
 	/** It only pricks the face of the wall. */
 	shallow?: true;
 	/** On a driven nail: a tap or a bend moves it a little without a new hole. */

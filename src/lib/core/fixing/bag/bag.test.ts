@@ -12,7 +12,7 @@ import type { Project } from '../../model/project.ts';
 import { planWall } from '../../plan/plan-wall.ts';
 import { bagOf, type BagItem } from './bag.ts';
 
-function bag(project: Project, wallId: string, only?: string): BagItem[] {
+function bag(project: Project, wallId: string, only?: string, mayRust = false): BagItem[] {
 	const plan = planWall(project, wallId);
 	if (!plan.ok) throw new Error(plan.error.message);
 	const { pieces, fixes } = plan.value;
@@ -22,7 +22,8 @@ function bag(project: Project, wallId: string, only?: string): BagItem[] {
 			.map((planned) => ({
 				planned,
 				piece: project.pieces.find(({ id }) => id === planned.pieceId)!,
-				fix: fixes.find(({ pieceId }) => pieceId === planned.pieceId)
+				fix: fixes.find(({ pieceId }) => pieceId === planned.pieceId),
+				mayRust
 			})),
 		project
 	);
@@ -42,6 +43,14 @@ describe('the bag', () => {
 		expect(item(items, 'nail')).deep.include({ count: 2, spare: 1, letters: ['D', 'E'] });
 		expect(item(items, 'bumpers')!.count).equal(14);
 		expect(items.map(({ key }) => key)).include.members(['hammer', 'level', 'painters-tape']);
+	});
+
+	it('asks for stainless steel or brass on a damp wall', () => {
+		const named = (mayRust: boolean) =>
+			bag(DEMO, 'stair-hall', 'A', mayRust).flatMap(({ group, name }) =>
+				group === 'wall' ? [name] : []
+			);
+		expect(named(true)).deep.equal(named(false).map((name) => `${name}, stainless or brass`));
 	});
 
 	it('cuts wire with 200 mm for two ties, rated for twice the weight or its tension', () => {
@@ -92,7 +101,7 @@ describe('the bag', () => {
 		const of = (kind: HangerKind) => {
 			const back = hangers.find((hanger) => hanger.kind === kind)!.start(piece, {});
 			return bagOf(
-				[{ piece: { ...piece, back }, planned: planned || null!, fix: undefined }],
+				[{ piece: { ...piece, back }, planned: planned || null!, fix: undefined, mayRust: false }],
 				DEMO
 			);
 		};

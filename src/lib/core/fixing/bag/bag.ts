@@ -56,6 +56,8 @@ export interface Packed {
 	planned: PlannedPiece;
 	/** How far each of its hooks is used, in their order. */
 	fix: { currentUses: readonly Result<Use>[] } | undefined;
+	/** Its wall is damp: what it hangs on must not rust. */
+	mayRust: boolean;
 }
 
 /** One spare for every five. From memory. */
@@ -90,12 +92,16 @@ export function bagOf(
 				letter && !known.letters.includes(letter) ? [...known.letters, letter] : known.letters
 		});
 	};
-	for (const { piece, planned, fix } of packed) {
+	for (const { piece, planned, fix, mayRust } of packed) {
 		for (const [index, hook] of planned.hooks.entries()) {
 			if (fixingOf(hook.kind).left) continue;
 			const use = fix?.currentUses[index];
 			const known = use?.ok ? use.value : null;
-			add(fixingItem(hook.kind, known, kit[hook.kind]?.stock ?? null), piece.letter, 1);
+			add(
+				fixingItem(hook.kind, known, { stock: kit[hook.kind]?.stock ?? null, mayRust }),
+				piece.letter,
+				1
+			);
 			for (const tool of fixingOf(hook.kind).tools) add(toolItem(tool), null);
 			if (known) for (const item of drillingFor(hook.kind, known.ground)) add(item, null);
 			if (hook.hole.y > HAND_REACH_MM) add(toolItem('stepladder'), null);
@@ -114,12 +120,16 @@ export function bagOf(
 const ORDER = Object.keys(BAG_GROUPS);
 const COUNTED = new Set<BagGroup>(['wall']);
 
-function fixingItem(kind: HookKind, use: Use | null, stock: number | null) {
+function fixingItem(
+	kind: HookKind,
+	use: Use | null,
+	{ stock, mayRust }: { stock: number | null; mayRust: boolean }
+) {
 	const length = use?.screw ?? null;
 	return {
-		key: `${kind}${length === null ? '' : ` ${Math.round(length)}`}`,
+		key: `${kind}${length === null ? '' : ` ${Math.round(length)}`}${mayRust ? ' stainless' : ''}`,
 		group: 'wall' as const,
-		name: BAG.fixing({ name: hookOf(kind).name, length }),
+		name: BAG.fixing({ name: hookOf(kind).name, length, stainless: mayRust }),
 		stock
 	};
 }

@@ -2,7 +2,9 @@ import { expect } from 'chai';
 import { DEMO } from '../../../store/demo/index.ts';
 import { setWall, settle, setPiece, setPlace } from '../../../store/commands/index.ts';
 import { preview, type Command } from '../../../store/history.ts';
+import { startBack } from '../../model/index.ts';
 import type { HookKind } from '../../catalogue/facts/index.ts';
+import type { WetSide } from '../../wall/survey/schemas.ts';
 import type { PlaceFact } from '../../model/place.ts';
 import { planWall } from '../../plan/plan-wall.ts';
 import { CAUTION_RULES, ofEveryHole } from './index.ts';
@@ -22,6 +24,14 @@ const onToggles = settle('stair-hall', [
 	{
 		pieceId: 'piece-a',
 		back: DEMO.pieces[0]!.back,
+		points: [0, 1].map(() => ({ hook: 'strap-toggle' as const, x: null }))
+	}
+]);
+
+const ringsOnToggles = settle('stair-hall', [
+	{
+		pieceId: 'piece-c',
+		back: startBack('rings', DEMO.pieces[2]!),
 		points: [0, 1].map(() => ({ hook: 'strap-toggle' as const, x: null }))
 	}
 ]);
@@ -58,6 +68,9 @@ describe('cautions on fixing', () => {
 		expect(said('A')).not.include('care public-room');
 		expect(said('F', home)).not.include('care earthquakes');
 		expect(said('F', home, at('earthquakes'))).include('care earthquakes');
+		// Rings on bolts stay on in a shake, and come off by a hand; plates want a key.
+		expect(said('C', home, at('earthquakes'), ringsOnToggles)).not.include('care earthquakes');
+		expect(said('C', at('public'), ringsOnToggles)).include('care public-room');
 		expect(said('A', home, onToggles, at('rented'))).include('note rented');
 		expect(said('A', home, at('rented'))).not.include('note rented');
 		expect(said('C', at('children'))).include('care children');
@@ -103,6 +116,13 @@ describe('cautions on fixing', () => {
 		expect(said('A', found('fine'))).not.include('stop broken-back');
 		// A label that is still on hurts nobody.
 		expect(said('A', found('job', 'labels'))).not.include('stop broken-back');
+	});
+
+	it('ask for what does not rust where steam or weather comes', () => {
+		const wet = (side: WetSide) => said('A', setWall(DEMO.walls[0]!.id, { wet: [side] }));
+		expect(wet('here')).include('note rust');
+		expect(wet('outside')).include('note rust');
+		expect(wet('behind')).not.include('note rust');
 	});
 
 	it('stop a heavy lift from a ladder', () => {

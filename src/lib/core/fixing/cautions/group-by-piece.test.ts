@@ -3,7 +3,10 @@ import { stop as stopOfWall } from '../../wall/substrates/said.ts';
 import { care } from '../said.ts';
 import { groupByPiece } from './group-by-piece.ts';
 
-const lift = (letter: string) => ({ letter, caution: care('public-room', { letter }) });
+const lift = (letter: string) => ({
+	letter,
+	caution: care('public-room', { letter, kept: 'open' })
+});
 
 describe('cautions of many pieces', () => {
 	it('are told once where they differ in their piece alone', () => {

@@ -18,6 +18,7 @@ import { fromLadder } from './from-ladder.ts';
 import { notForThis } from './not-for-this.ts';
 import { publicRoom } from './public-room.ts';
 import { rented } from './rented.ts';
+import { rust } from './rust.ts';
 import { tooBright } from './too-bright.ts';
 import { toChoose } from './to-choose.ts';
 import { tooWeak } from './too-weak.ts';
@@ -53,6 +54,7 @@ export const CAUTION_RULES: { readonly [Code in CautionCode]: CautionRule & { co
 	damp,
 	'too-bright': tooBright,
 	'into-stud': intoStud,
+	rust,
 	rented
 };
 

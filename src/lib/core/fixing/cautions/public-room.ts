@@ -1,10 +1,16 @@
 import { care } from '../said.ts';
+import { keptOn } from '../kept-on.ts';
 import type { CautionRule } from './types.ts';
-import { liftsOff } from './lifts-off.ts';
 
 export const publicRoom = {
 	code: 'public-room',
 	source: 'common practice',
-	find: ({ piece: { letter }, planned: { hooks }, place }) =>
-		place.includes('public') && hooks.some(liftsOff) ? care('public-room', { letter }) : null
+	find: ({ piece: { letter, back }, planned: { hooks }, place }) => {
+		if (!place.includes('public') || hooks.length === 0) return null;
+		const kept = keptOn(
+			back,
+			hooks.map(({ kind }) => kind)
+		);
+		return kept === 'locked' ? null : care('public-room', { letter, kept });
+	}
 } as const satisfies CautionRule;

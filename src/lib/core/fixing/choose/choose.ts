@@ -17,7 +17,6 @@ import { useOf, withinRule, type Use } from './holds.ts';
 import { kindOf } from '../../piece/kinds/index.ts';
 import { posesOf, type Pose, type Standing } from './poses.ts';
 import { byRank, rankOf, type Rank, type ScoreTerm } from './rank.ts';
-import type { Site } from './site.ts';
 import { considerations, inStuds, isStopped, type WayPoint } from './weigh.ts';
 import { WOULD_HELP } from '../../../words/en/fixing.ts';
 
@@ -69,7 +68,6 @@ export interface ToChoose extends Standing {
 	kit: Project['kit'];
 	/** Where cables and pipes are likely. */
 	runs: readonly Run[];
-	site: Site;
 }
 
 /** Whether a weighed piece is heavy by the house rule. */
@@ -219,7 +217,7 @@ function wayOf(
 	pose: Pose,
 	points: readonly Point[],
 	chosen: readonly Serving[],
-	{ hungPiece, houseRules, kit, runs, site, top, rail, made }: ToChoose
+	{ hungPiece, houseRules, kit, runs, site, top, made }: ToChoose
 ): FixingOption {
 	const at = points.map(({ point, bearing, bed }): WayPoint => {
 		const { kind, uses } = chosen.find((each) => each.uses.has(point))!;
@@ -240,7 +238,11 @@ function wayOf(
 		weight: hungPiece.weight!,
 		heavy: houseRules.heavy,
 		school: houseRules.school,
-		...{ runs, site, railOverPlaster: rail && substrateOf(made).ground === 'plaster' },
+		...{
+			runs,
+			site,
+			railOverPlaster: site.rail !== null && substrateOf(made).ground === 'plaster'
+		},
 		stock: (kind) => kit[kind]?.stock ?? null
 	});
 	const on = onWhat(at);

@@ -38,7 +38,7 @@ export function piece(
 }
 
 /** A place where nothing asks for more. */
-export const NOWHERE: ToChoose['site'] = { over: [], wet: false, place: [] };
+export const NOWHERE: ToChoose['site'] = { over: [], wet: false, place: [], rail: null };
 
 export interface Given {
 	made?: Made;
@@ -51,7 +51,6 @@ export interface Given {
 	left?: ToChoose['left'];
 	failed?: ToChoose['failed'];
 	site?: Partial<ToChoose['site']>;
-	rail?: boolean;
 }
 
 export function choose(
@@ -66,8 +65,7 @@ export function choose(
 		runs = [],
 		left = [],
 		failed = [],
-		site = {},
-		rail = false
+		site = {}
 	}: Given = {}
 ): FixChoice {
 	const houseRules = { ...usualHouseRules, ...rules };
@@ -85,7 +83,6 @@ export function choose(
 			runs,
 			left,
 			failed,
-			rail,
 			site: { ...NOWHERE, ...site }
 		},
 		rules: houseRules

@@ -200,7 +200,7 @@ function asked(
 			left: null,
 			...bed
 		},
-		...{ site: { over: [], wet: false, place: [] }, needsHead: false },
+		...{ site: { over: [], wet: false, place: [], rail: null }, needsHead: false },
 		roles: ['hook', 'shank', 'plate', 'batten', 'cord', 'stick', 'neck'] as Role[],
 		point: {
 			...{ name: 'hook', x: 0, drop: byFormula(50, 'read') },

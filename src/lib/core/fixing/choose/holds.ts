@@ -71,6 +71,8 @@ export function useOf(fixing: Fixing, asked: Asked): Result<Use> {
 	const kg = piece.weight === null ? null : piece.weight / weightOf(1);
 	const why = kg === null ? null : refusalOf({ ...asked, fixing, kg });
 	if (why) return fail('refused', { why });
+	const { rail } = asked.site;
+	if (fixing.hangsFrom && rail && fixing.hangsFrom !== rail) return fail('other-rail', { rail });
 	if (fixing.smoothOnly && bed.face !== 'smooth') return fail('not-smooth');
 	if (fixing.clearanceDepth > 0 && bed.besideStud) return fail('stud-in-the-way');
 	if (bed.ground === 'board' && fixing.grip && !grips(fixing.grip, bed.cover))

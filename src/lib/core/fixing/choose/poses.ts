@@ -19,6 +19,7 @@ import { kindOf } from '../../piece/kinds/index.ts';
 import type { Piece } from '../../piece/piece.ts';
 import type { Project } from '../../model/project.ts';
 import { studsUnder } from '../../piece/statics/cleat.ts';
+import type { Site } from './site.ts';
 import type { Result } from '../../base/result.ts';
 
 /** One way a piece could stand against its wall: its back, and where its points are. */
@@ -54,8 +55,7 @@ export interface Standing {
 	/** What earlier hangings left in the wall. */
 	left: readonly LeftBehind[];
 	kit: Project['kit'];
-	/** There is a picture rail above. */
-	rail: boolean;
+	site: Site;
 	/** Locked pieces and those of a group are not nudged. */
 	movable: boolean;
 }
@@ -147,7 +147,7 @@ export const rolesOf = (hanger: AnyHanger): Role[] => [
 ];
 
 /** The back as it is, other ways to use its hardware, and sturdier hardware its kind of piece is hung by. */
-function backsOf({ piece, rail }: Standing): Base[] {
+function backsOf({ piece, site }: Standing): Base[] {
 	const own = hangerOf(piece.back);
 	const others = (own.others ?? []).map(({ kind, change }) => ({
 		kind,
@@ -164,7 +164,7 @@ function backsOf({ piece, rail }: Standing): Base[] {
 			work: 2 as const
 		}));
 	const fromRail =
-		rail && own.kind !== 'rail' && kindOf(piece.kind).hangers.some((kind) => kind === 'rail')
+		site.rail && own.kind !== 'rail' && kindOf(piece.kind).hangers.some((kind) => kind === 'rail')
 			? [{ kind: 'rail', change: FROM_RAIL, work: 1 as const }]
 			: [];
 	const asItIs = (back: Back, more: boolean): Base => ({

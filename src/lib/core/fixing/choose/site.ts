@@ -1,6 +1,7 @@
 import { right, type Rect } from '../../base/geometry/rect.ts';
 import type { PlaceFact } from '../../model/place.ts';
 import { faceOf, type Below } from '../../wall/features/index.ts';
+import type { RailSort } from '../../wall/survey/schemas.ts';
 import { stairsSpan } from '../../wall/survey/stairs.ts';
 import type { SurveyedWall } from '../../wall/survey/surveyed-wall.ts';
 
@@ -10,12 +11,14 @@ export interface Site {
 	over: readonly Below[];
 	/** A kitchen or a bath is before this wall. */
 	wet: boolean;
+	/** What is above to hang cords from; null where no rail is known. */
+	rail: RailSort | null;
 	place: readonly PlaceFact[];
 }
 
 /** What lies below a piece on a wall. */
 export function siteOf(
-	wall: Pick<SurveyedWall, 'features' | 'stairs' | 'wet'>,
+	wall: Pick<SurveyedWall, 'features' | 'stairs' | 'wet' | 'rail' | 'railSort'>,
 	rect: Rect,
 	place: readonly PlaceFact[]
 ): Site {
@@ -28,6 +31,7 @@ export function siteOf(
 	return {
 		over: [...new Set([...beneath, ...overStairs])],
 		wet: wall.wet.includes('here'),
+		rail: wall.rail === null ? null : wall.railSort,
 		place
 	};
 }

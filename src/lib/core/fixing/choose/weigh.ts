@@ -12,6 +12,7 @@ import { TERMS } from '../../../words/en/ways.ts';
 import type { Use } from './holds.ts';
 import type { Pose } from './poses.ts';
 import type { RankRule, ScoreTerm } from './rank.ts';
+import { keptOn } from '../kept-on.ts';
 import { mustStay, type Site } from './site.ts';
 
 /** What goes at one wall point of a way. */
@@ -85,33 +86,34 @@ function stopping({ hung }: Pose, points: readonly WayPoint[], { runs }: Weighed
 	];
 }
 
-/** Where a piece must not come off, closed points come first, two of them; in a rented room the smallest holes. */
+/**
+ * Where a piece must not come off, closed points come first, two of them, and locked ones where the public comes; in a
+ * rented room the smallest holes.
+ */
 function inPlace(
 	{ back }: Pose,
 	points: readonly WayPoint[],
 	{ site, ...of }: Weighed
 ): ScoreTerm[] {
 	const [why] = mustStay(site);
-	const { closed } = hangerOf(back);
-	const isClosed =
-		points.length > 1 &&
-		(closed === 'on-screws' ? points.every(({ hook }) => !isOpen(hook)) : closed !== undefined);
+	const kept = keptOn(
+		back,
+		points.map(({ hook }) => hook)
+	);
+	const isKept = why !== undefined && kept !== 'open';
 	const leaves = sum(points, ({ hook }) => fixingOf(hook).holes * fixingOf(hook).damage.size);
 	return by('place', [
-		[why !== undefined && !isClosed, 2, () => term('open-here', { why: why! })],
-		[why !== undefined && isClosed && closed === 'with-keeper', 0, () => term('with-keeper')],
+		[why !== undefined && kept === 'open', 2, () => term('open-here', { why: why! })],
+		[isKept && kept === 'with-keeper', 0, () => term('with-keeper')],
 		[
-			why !== undefined && isClosed && closed !== 'with-keeper',
+			isKept && kept !== 'with-keeper',
 			0,
-			() => term('closed-here', { why: why! })
+			() => term('closed-here', { why: why!, ring: kept === 'closed' })
 		],
+		[isKept && kept === 'closed' && site.place.includes('public'), 1, () => term('lifted-here')],
 		[site.place.includes('rented') && !isHeavy(of), leaves / 100, () => reckoned]
 	]);
 }
-
-/** A ring comes off it by a knock: anything but a screw or a bolt. */
-const isOpen = (kind: HookKind): boolean =>
-	hookOf(kind).role !== 'shank' || fixingOf(kind).hammered === true;
 
 /** What the school asks of a heavy piece, and what everybody asks of a very heavy one. */
 function whenHeavy(points: readonly WayPoint[], weighed: Weighed): ScoreTerm[] {

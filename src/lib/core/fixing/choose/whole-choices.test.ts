@@ -1,6 +1,8 @@
 import { expect } from 'chai';
 import { hookOf } from '../../catalogue/facts/index.ts';
+import { BELOW } from '../../wall/features/index.ts';
 import type { FixSchool } from '../../model/house-rules.ts';
+import { keptOn } from '../kept-on.ts';
 import type { HangerKind } from '../../piece/hangers/index.ts';
 import {
 	BOARD,
@@ -169,12 +171,14 @@ describe('whole choices', () => {
 		const of = (kg: number, given: Given) =>
 			told(choose(piece('framed', 'rings', [500, 700], kg), given));
 		const lath = { made: on('lath-plaster') };
-		expect(of(8.4, { ...lath, rail: true })).equal('rail on 2 rail-hook');
+		expect(of(8.4, { ...lath, site: { rail: 'moulding' } })).equal('rail on 2 rail-hook');
 		expect(of(8.4, lath)).equal('rings on 2 strap-toggle');
-		expect(of(7, { ...lath, rail: true })).equal('rings on 2 picture-hook-1');
+		expect(of(7, { ...lath, site: { rail: 'moulding' } })).equal('rings on 2 picture-hook-1');
 		// A rail hook counts for half of 10 kg by the careful rule: 25 kg are too much for two.
-		expect(of(25, { ...lath, rail: true })).match(/^(rings|rail) on 2 (strap-toggle|track-hook)/);
-		expect(of(8.4, { made: BOARD, rail: true })).equal('rings on 2 picture-hook-1');
+		expect(of(25, { ...lath, site: { rail: 'moulding' } })).equal('rings on 2 strap-toggle');
+		expect(of(8.4, { made: BOARD, site: { rail: 'moulding' } })).equal('rings on 2 picture-hook-1');
+		// A track takes hooks of its own.
+		expect(of(8.4, { ...lath, site: { rail: 'track' } })).equal('rail on 2 track-hook');
 	});
 
 	it('hang a mirror on one stud by two screws in it, one above the other', () => {
@@ -195,7 +199,7 @@ describe('whole choices', () => {
 
 describe('a place where nothing may come off', () => {
 	const CLOSED: { site: Given['site'] }[] = [
-		...(['bed', 'cot', 'seat', 'hearth', 'stairs'] as const).map((below) => ({
+		...BELOW.map((below) => ({
 			site: { over: [below] }
 		})),
 		...(['children', 'public', 'earthquakes'] as const).map((fact) => ({
@@ -214,9 +218,34 @@ describe('a place where nothing may come off', () => {
 				expect(open, hanger).deep.equal(open.toSorted((a, b) => Number(a) - Number(b)));
 				for (const { points } of ways.filter((_, index) => !open[index])) {
 					expect(points.length).least(2);
-					for (const { hook } of points) expect(hookOf(hook).role).not.equal('hook');
+					for (const { hook } of points)
+						expect(hookOf(hook).role !== 'hook' || hookOf(hook).latched, hook).equal(true);
 				}
 			}
+	});
+
+	it('takes what is locked before what a hand lifts off, where the public comes', () => {
+		const kept = (fact: 'public' | 'children') =>
+			choose(of(8, 'rings'), { site: { place: [fact] } }).ways.map(({ back, points }) =>
+				keptOn(
+					back,
+					points.map(({ hook }) => hook)
+				)
+			);
+		expect(kept('children')[0]).equal('closed');
+		const inPublic = kept('public');
+		expect(inPublic[0]).oneOf(['locked', 'with-keeper']);
+		expect(inPublic.lastIndexOf('with-keeper')).below(inPublic.indexOf('closed'));
+	});
+
+	it('takes latched hooks for rings in studs', () => {
+		const { ways } = choose(piece('framed', 'rings', [600, 400], 5, { ringSpan: 406.4 }), {
+			studs: every(1796.8, 406.4, 2),
+			site: { over: ['cot'] },
+			kit: { 'latched-hook': { dy: null, standOff: null, stock: 4, rating: null } }
+		});
+		const latched = ways.find(({ points }) => points.every(({ hook }) => hook === 'latched-hook'))!;
+		expect(latched.considered.map(({ code }) => code)).include('closed-here');
 	});
 
 	it('takes no glue, and neither does a bathroom over 1 kg', () => {

@@ -36,6 +36,21 @@ describe('ring points', () => {
 		expect(pointLimit(points(), piece(null))).equal(pointLimit(points(), piece('softwood')));
 	});
 
+	it('hold what their packet says, in hardwood; other rings have another packet', () => {
+		const sold = points({ rated: 10 });
+		expect(pointLimit(sold, piece('hardwood'))).closeTo(98.0665, 1e-9);
+		expect(pointLimit(sold, piece('fibreboard'))).closeTo(39.2266, 1e-9);
+		expect(codes(sold, piece('hardwood'), 98)).deep.equal([]);
+		expect(codes(sold, piece('hardwood'), 99)).deep.equal(['ring-point-over']);
+		expect(chooseRingPoints(points(), 'ringRated', '20')).include({ rated: 20 });
+		expect(chooseRingPoints(sold, 'ringRated', 'unknown')).include({ rated: null });
+		for (const [key, answer] of [
+			['points', 'eye-back'],
+			['screws', '3']
+		] as const)
+			expect(chooseRingPoints(sold, key, answer)).include({ rated: null });
+	});
+
 	it('stop at a load beyond them, and say what to change them for', () => {
 		const over = ringPointCautions(points({ by: 'eye-back' }), piece('hardwood'), 11 * POUND);
 		expect(over[0]).include({ grade: 'stop', code: 'ring-point-over' });
@@ -63,6 +78,7 @@ describe('ring points', () => {
 		expect(ringPointChoices(points()).map(({ key }) => key)).deep.equal([
 			'points',
 			'screws',
+			'ringRated',
 			'screwLength'
 		]);
 		expect(ringPointChoices(points({ by: 'tack' })).map(({ key }) => key)).deep.equal(['points']);

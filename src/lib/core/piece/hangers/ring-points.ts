@@ -4,8 +4,12 @@ import * as z from 'zod/mini';
 import type { Caution } from '../../base/caution.ts';
 import { longestScrew } from '../framing/frame-size.ts';
 import { size } from '../../base/schemas/sizes.ts';
-import { NEWTON_PER_POUND_FORCE } from '../../base/units/constants.ts';
+import { SOLD_FOR } from '../../../words/en/hangers.ts';
+import { KG_PER_POUND, NEWTON_PER_POUND_FORCE, weightOf } from '../../base/units/constants.ts';
 import type { Choice, Dimension, FrameMaterial, HungPiece, PiecePoint } from './types.ts';
+
+/** Working loads of one ring as packets print them, kg: 10, 20, 30, 50, 75 and 100 lb. From memory. */
+const RING_CLASSES = [10, 20, 30, 50, 75, 100].map((pounds) => pounds * KG_PER_POUND);
 
 export const RING_POINT_KINDS = ['strap', 'eye-back', 'eye-side', 'screw', 'tack'] as const;
 
@@ -15,7 +19,10 @@ export const ringPointsSchema = z.object({
 	screws: z.int().check(z.minimum(1), z.maximum(4), z.describe('screws in each strap ring')),
 	screwLength: z
 		.nullable(size)
-		.check(z.describe('mm of screw below its head; null when not measured'))
+		.check(z.describe('mm of screw below its head; null when not measured')),
+	rated: z
+		.optional(z.nullable(z.number().check(z.positive())))
+		.check(z.describe('kg that the packet says one carries; null or missing when not known'))
 });
 export type RingPoints = z.infer<typeof ringPointsSchema>;
 
@@ -69,10 +76,10 @@ const HOLD: Record<FrameMaterial, number> = {
 export const ringRating = (by: RingPoints['by'], screws: number): number =>
 	KINDS[by].pounds(screws) * NEWTON_PER_POUND_FORCE;
 
-/** Typical load in N that one point holds in this frame; softwood is taken where the frame is not described. */
-export function pointLimit({ by, screws }: RingPoints, { frame }: HungPiece): number {
+/** Load in N that one point holds in this frame, by its packet or typically; softwood is taken where the frame is not described. */
+export function pointLimit({ by, screws, rated }: RingPoints, { frame }: HungPiece): number {
 	const hold = HOLD[frame?.material ?? 'softwood'];
-	return ringRating(by, screws) * hold;
+	return (rated ? weightOf(rated) : ringRating(by, screws)) * hold;
 }
 
 /**
@@ -88,7 +95,13 @@ export function ringPointCautions(
 	const kind = KINDS[points.by];
 	const cautions: Caution[] = [];
 	if (load !== null && load > pointLimit(points, piece))
-		cautions.push(stop('ring-point-over', { name: kind.name, instead: kind.instead }, 'points'));
+		cautions.push(
+			stop(
+				'ring-point-over',
+				{ name: kind.name, instead: kind.instead, own: Boolean(points.rated) },
+				'points'
+			)
+		);
 	const eye = points.by === 'eye-back' || points.by === 'eye-side';
 	if (eye && piece.frame?.material === 'fibreboard')
 		cautions.push(care('eye-in-fibreboard', {}, 'points'));
@@ -117,7 +130,7 @@ const POINT_CHOICE: Choice['answers'] = RING_POINT_KINDS.map((by) => ({
 }));
 
 /** Asks what the rings are, with how many screws, and whether those were measured. */
-export function ringPointChoices({ by, screws, screwLength }: RingPoints): Choice[] {
+export function ringPointChoices({ by, screws, screwLength, rated }: RingPoints): Choice[] {
 	const which: Choice = {
 		key: 'points',
 		label: 'On the back are',
@@ -135,12 +148,23 @@ export function ringPointChoices({ by, screws, screwLength }: RingPoints): Choic
 		],
 		detail: true
 	};
+	const sold: Choice = {
+		key: 'ringRated',
+		label: 'Each is sold for',
+		answer: String(rated ?? 'unknown'),
+		answers: [
+			{ answer: 'unknown', label: 'not known' },
+			...RING_CLASSES.map((kg) => ({ answer: String(kg), label: SOLD_FOR({ kg }) }))
+		],
+		detail: true
+	};
 	if (by === 'tack') return [which];
-	if (by !== 'strap') return [which, length];
+	if (by !== 'strap') return [which, sold, length];
 	const answers = [1, 2, 3, 4].map((count) => ({ answer: String(count), label: String(count) }));
 	return [
 		which,
 		{ key: 'screws', label: 'Screws in each', answer: String(screws), answers, detail: true },
+		sold,
 		length
 	];
 }
@@ -165,8 +189,14 @@ export function chooseRingPoints(
 	answer: string
 ): RingPoints | null {
 	if (key === 'points')
-		return { ...points, by: RING_POINT_KINDS.find((by) => by === answer) ?? points.by };
-	if (key === 'screws') return { ...points, screws: Number(answer) };
+		return {
+			...points,
+			by: RING_POINT_KINDS.find((by) => by === answer) ?? points.by,
+			rated: null
+		};
+	if (key === 'screws') return { ...points, screws: Number(answer), rated: null };
+	if (key === 'ringRated')
+		return { ...points, rated: answer === 'unknown' ? null : Number(answer) };
 	if (key === 'screwLength')
 		return { ...points, screwLength: answer === 'measured' ? RING_SCREW_MM : null };
 	return null;

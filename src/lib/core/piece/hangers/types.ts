@@ -41,6 +41,8 @@ export interface HangerRules {
 	hookMargin: number;
 	/** From this weight a piece counts as heavy, kg. */
 	heavy: number;
+	/** A wire is sold for so many times the weight at least; as little as it is pulled with where nothing is said. */
+	wireFactor?: number;
 }
 
 /** What one wall point carries, N. */

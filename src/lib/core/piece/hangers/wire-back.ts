@@ -1,4 +1,4 @@
-import { WIRE_SOLD_FOR } from '../../../words/en/hangers.ts';
+import { SOLD_FOR } from '../../../words/en/hangers.ts';
 import { WIRE_CLASSES } from './wire-classes.ts';
 import { dropUnder } from '../statics/uneven-rings.ts';
 import type { BackShape, Choice, Dimension, HungPiece } from './types.ts';
@@ -134,7 +134,7 @@ export function wireChoices({ wire, ringLower, points, double, rated }: WireBack
 			answer: String(rated ?? 'unknown'),
 			answers: [
 				{ answer: 'unknown', label: 'not known' },
-				...WIRE_CLASSES.map((kg) => ({ answer: String(kg), label: WIRE_SOLD_FOR({ kg }) }))
+				...WIRE_CLASSES.map((kg) => ({ answer: String(kg), label: SOLD_FOR({ kg }) }))
 			],
 			detail: true
 		},

@@ -31,7 +31,7 @@ describe('the wire workshop', () => {
 			...{ width: 700, height: 900, depth: 30, weight: 30 * 9.80665, massOffset: 0, massUp: 450 },
 			...{ kind: 'framed' as const, glazed: false, frame: null }
 		};
-		const codes = (rated: number | null, double?: true) => {
+		const codes = (rated: number | null, double?: true, wireFactor?: number) => {
 			const back = {
 				...base,
 				ringSpan: 500,
@@ -41,10 +41,13 @@ describe('the wire workshop', () => {
 				wire: { by: 'length', length }
 			};
 			const hanger = hangerOf(back as never);
-			const hung = hanger.solve(back as never, piece, { hookMargin: 0, heavy: 15 });
+			const hung = hanger.solve(back as never, piece, {
+				...{ hookMargin: 0, heavy: 15 },
+				...(wireFactor && { wireFactor })
+			});
 			if (!hung.ok) throw new Error(hung.error.message);
 			return hung.value.cautions.flatMap(({ grade, code }) =>
-				code === 'over-wire' ? [grade] : []
+				code === 'over-wire' || code === 'wire-under-rule' ? [grade] : []
 			);
 		};
 		expect(codes(null)).deep.equal([]);
@@ -54,6 +57,11 @@ describe('the wire workshop', () => {
 		// Run double each run has half of it.
 		expect(codes(35, true)).deep.equal([]);
 		expect(codes(20, true)).deep.equal(['stop']);
+		// Twice the weight is 60 kg.
+		expect(codes(58, undefined, 2)).deep.equal(['care']);
+		expect(codes(60, undefined, 2)).deep.equal([]);
+		expect(codes(30, true, 2)).deep.equal([]);
+		expect(codes(45, undefined, 2)).deep.equal(['stop']);
 		expect(chooseOn(base as never, 'rated', '50')).include({ rated: 50 });
 		expect(chooseOn(base as never, 'rated', 'unknown')).include({ rated: null });
 	});

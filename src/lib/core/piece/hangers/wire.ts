@@ -85,7 +85,7 @@ export function solveWire(
 			...cautionsOf(even.value, back, hookSpacing, length.value),
 			...unevenCautions(held.value, back, piece),
 			...nearEdge(back.ringSpan, piece, 'ringSpan'),
-			...overWire(back, piece, tension),
+			...overWire(back, piece, tension, rules),
 			...ringPointCautions(back.points, piece, piece.weight === null ? null : tension)
 		],
 		steadiness: { depth: below, needed: even.value.steadyDepth, friction: 0 },
@@ -186,13 +186,23 @@ function pointsOf(
 	];
 }
 
-/** Whether the wire itself is pulled with more than it is sold for; two runs share the pull. */
-function overWire(back: WireBack, { weight }: HungPiece, tension: number): Caution[] {
+/** What the wire is sold for, against its pull and the house rule; two runs share both. */
+function overWire(
+	back: WireBack,
+	{ weight }: HungPiece,
+	tension: number,
+	{ wireFactor = 0 }: HangerRules
+): Caution[] {
 	const { rated } = back;
-	const pull = tension / strandsOf(back);
-	if (weight === null || !rated || pull <= weightOf(rated) + 1e-9) return [];
-	const [pulled, kg] = [pull, weight].map((newtons) => newtons / weightOf(1));
-	return [stop('over-wire', { rated, pulled: pulled!, weight: kg! }, readingPath(back))];
+	if (weight === null || !rated) return [];
+	const strands = strandsOf(back);
+	const [pulled, kg] = [tension / strands, weight].map((newtons) => newtons / weightOf(1));
+	if (pulled! > rated + 1e-9)
+		return [stop('over-wire', { rated, pulled: pulled!, weight: kg! }, readingPath(back))];
+	const asked = (kg! * wireFactor) / strands;
+	return asked > rated + 1e-9
+		? [care('wire-under-rule', { rated, asked, times: wireFactor }, readingPath(back))]
+		: [];
 }
 
 function cautionsOf(

@@ -22,6 +22,7 @@ const SORTS = [
 	'stove',
 	'piano',
 	'desk',
+	'glass',
 	'other'
 ] as const;
 type Sort = (typeof SORTS)[number];
@@ -83,6 +84,7 @@ const sorts: Record<
 		draw: piano
 	},
 	desk: { label: 'Desk', zones: [], draw: table(90) },
+	glass: { label: 'Glass table or cabinet', zones: [], draw: showcase },
 	other: { label: 'Cabinet or other', zones: [], draw: cabinet }
 };
 
@@ -92,7 +94,8 @@ const BELOW_IT: Partial<Record<Sort, Below>> = {
 	bed: 'bed',
 	cot: 'cot',
 	hearth: 'hearth',
-	stove: 'hearth'
+	stove: 'hearth',
+	glass: 'glass'
 };
 
 export const furniture: FeatureFace<Furniture> = {
@@ -144,6 +147,18 @@ function table(apron: number): (feature: AnyFeature) => Part[] {
 			block('wood-light', [0, height - 35, width, 35], 4)
 		];
 	};
+}
+
+function showcase({ width, height }: AnyFeature): Part[] {
+	const post = Math.min(30, width / 10);
+	const plinth = Math.min(60, height / 8);
+	return [
+		block('panel', [post, plinth, width - 2 * post, height - plinth]),
+		block('wood', [0, 0, width, plinth]),
+		...[0, width - post].map((x) => block('wood', [x, plinth, post, height - plinth])),
+		block('wood-light', [post, height / 2, width - 2 * post, 8], 2),
+		block('wood-light', [0, height - 20, width, 20], 3)
+	];
 }
 
 function cabinet({ width, height }: AnyFeature): Part[] {

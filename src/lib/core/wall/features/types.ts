@@ -83,7 +83,7 @@ export interface Start {
 }
 
 /** What a piece could fall on. */
-export const BELOW = ['bed', 'cot', 'seat', 'hearth', 'stairs'] as const;
+export const BELOW = ['bed', 'cot', 'seat', 'hearth', 'stairs', 'glass'] as const;
 export type Below = (typeof BELOW)[number];
 
 /** One kind of thing on or before a wall. The rest of the app asks this face and never switches on a kind's name. */

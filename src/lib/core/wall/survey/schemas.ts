@@ -1,6 +1,10 @@
 import * as z from 'zod/mini';
 import { distance, id, position, size } from '../../base/schemas/sizes.ts';
 
+/** What a rail above is: a moulding that hooks slip over, or a track that hooks click into. */
+export const railSortSchema = z.enum(['moulding', 'track']);
+export type RailSort = z.infer<typeof railSortSchema>;
+
 /** A flight of stairs along the foot of the wall. */
 export const stairsSchema = z.object({
 	x: position.check(z.describe('mm from the left end to the face of the first riser')),

@@ -6,6 +6,7 @@ import {
 	levelReadingsSchema,
 	litSchema,
 	proofSchema,
+	railSortSchema,
 	stairsSchema,
 	studsSchema,
 	WET_SIDES
@@ -34,6 +35,7 @@ export const surveyedWallSchema = z.object({
 	rail: z
 		.nullable(position)
 		.check(z.describe('mm from the level datum up to the top of the picture rail; null for none')),
+	railSort: z._default(railSortSchema, 'moulding').check(z.describe('what that rail is')),
 	units: z
 		.nullable(z.enum(['in', 'mm']))
 		.check(z.describe('the unit family that leads on this wall; null for the house rule')),

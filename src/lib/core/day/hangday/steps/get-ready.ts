@@ -1,3 +1,4 @@
+import { mayRust } from '../../../fixing/may-rust.ts';
 import { bagOf, type BagItem } from '../../../fixing/bag/bag.ts';
 import type { Piece } from '../../../piece/piece.ts';
 import { jobsOf } from '../../../piece/kinds/back-check.ts';
@@ -59,13 +60,13 @@ const named = (items: readonly BagItem[]): string =>
 		.join('; ');
 
 function tools(facts: DayFacts): Step {
-	const { project, fixes } = facts;
+	const { project, fixes, wall } = facts;
 	const rack = piecesById(project.pieces);
 	const bag = bagOf(
 		toHang(facts).flatMap((planned) => {
 			const piece = rack.get(planned.pieceId);
 			const fix = fixes.find(({ pieceId }) => pieceId === planned.pieceId);
-			return piece ? [{ piece, planned, fix }] : [];
+			return piece ? [{ piece, planned, fix, mayRust: mayRust(wall) }] : [];
 		}),
 		project
 	);
