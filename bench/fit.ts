@@ -11,7 +11,7 @@ const STUDS = Array.from({ length: 24 }, (_, index) => 100 + index * 406.4);
 
 async function fit() {
 	const start = performance.now();
-	const { model, read } = fitWall(project, wall, { studs: STUDS, lean: null }, 'all');
+	const { model, read } = fitWall(project, wall, { studs: STUDS, lean: null }, 'all', 'free');
 	const made = performance.now() - start;
 	const found = read(await solveYesNo(model, 2));
 	return { ...found, made, ms: performance.now() - start, variables: model.costs.length };

@@ -162,10 +162,12 @@ test('an arrangement is fitted to the studs, shown first, and moved and settled 
 	const fit = page.getByRole('region', { name: 'Fit to the studs' });
 	await fit.getByRole('button', { name: 'Fit the arrangement to the studs' }).click();
 	// Within an inch none: a wire caught on a hook beside its middle would hang crooked.
-	await expect(fit).toContainText('0 of 7 can go into studs where they hang, and no move');
-	await expect(fit).toContainText('Proven');
+	await expect(fit).toContainText('0 of 7 can have every point in a stud');
+	await expect(fit).toContainText('What would help: let each piece move by itself');
+	await expect(fit.getByRole('list', { name: 'Moves' })).toHaveCount(0);
 	await fit.getByRole('button', { name: 'Leave it' }).click();
 
+	await fit.getByRole('radio', { name: 'each by itself' }).check();
 	await page.getByRole('button', { name: 'House rules' }).click();
 	await page.getByLabel('A piece may move to meet a stud or an old nail, at most').fill('7 in');
 	await page.keyboard.press('Escape');

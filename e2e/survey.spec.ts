@@ -33,13 +33,13 @@ async function addFeature(page: Page, label: string, left: string, width?: strin
 }
 
 async function addHint(page: Page, kind: string, ...places: string[]): Promise<void> {
-	await page.getByLabel('Kind of hint').selectOption(kind);
-	await page.getByRole('button', { name: 'Add, and type its place' }).click();
-	for (const [index, place] of places.entries()) {
-		const name =
-			places.length === 1 ? /, from the left$/ : index === 0 ? /, its left$/ : /, its right$/;
-		await measure(bench(page).getByLabel(name).last(), place);
-	}
+	const tool = bench(page).getByRole('button', { name: kind, exact: true });
+	if ((await tool.getAttribute('aria-pressed')) === 'false') await tool.click();
+	const entry = page.getByRole('form', { name: 'Type where it answered' });
+	const labels = places.length === 1 ? ['It answered at'] : ['Its near edge', 'Its far edge'];
+	for (const [index, label] of labels.entries())
+		await entry.getByLabel(label).pressSequentially(places[index]!);
+	await page.keyboard.press('Enter');
 }
 
 test('a crooked wall of board is surveyed from nothing', async ({ page }) => {

@@ -103,6 +103,7 @@ export {
 	searchByQuarters,
 	type Try
 } from './wall/studs/practice.ts';
+export { type ReadFrom, typedPlace } from './wall/studs/typed-place.ts';
 export { BOARDS, type Made, substrateOf, substrates } from './wall/substrates/index.ts';
 export { surfaces, SURFACES } from './wall/substrates/surface.ts';
 export { ceilingFall, errorOff, floorFall } from './wall/survey/fall.ts';
@@ -229,7 +230,7 @@ export { groupByPiece, type Gathered } from './fixing/cautions/group-by-piece.ts
 export type { LiftGuide } from './fixing/cautions/heavy-lift.ts';
 export { halts } from './fixing/cautions/halts.ts';
 export { NOT_CHECKED, notCheckedYet } from './fixing/cautions/not-checked.ts';
-export { ofEveryHole, STANDING_CAUTIONS } from './fixing/cautions/standing.ts';
+export { ofEveryHole } from './fixing/cautions/standing.ts';
 export { groundsOf } from './fixing/choose/hole-ground.ts';
 export { type HandPoint } from './fixing/choose/by-hand.ts';
 export { changesBy } from './fixing/choose/changes.ts';
@@ -294,7 +295,14 @@ export { type PrintedTable, tablePages } from './marking/true-size/table-pages.t
 export { type Template, templateOf } from './marking/true-size/template.ts';
 export { anchorsOn } from './plan/anchors.ts';
 export { itemOf, placementsOf, usualRegion, arrangeRequestFor } from './plan/arrange-wall.ts';
-export { type Brings, fitWall, type FitScope, mayFitStuds, type StudFit } from './plan/fit-wall.ts';
+export {
+	type Brings,
+	type FitGaps,
+	fitWall,
+	type FitScope,
+	mayFitStuds,
+	type StudFit
+} from './plan/fit-wall.ts';
 export {
 	fixOnWall,
 	type Framing,

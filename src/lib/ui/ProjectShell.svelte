@@ -78,7 +78,7 @@
 	/** Arranging wants them too, so that pieces can meet them; whatever rests on fixings asks for them itself. */
 	$effect(() => {
 		if ((showsBones || here === 'arrange') && wall)
-			watch.ask(mayHaveStuds(wall) ? studFacts(wall) : null);
+			watch.ask(mayHaveStuds(wall) ? studFacts(wall, session.committed.houseRules) : null);
 	});
 
 	let work: HTMLElement | undefined = $state();

@@ -2,6 +2,7 @@ import { fail } from './said.ts';
 import {
 	fitWall,
 	ok,
+	type FitGaps,
 	type FitScope,
 	type Framing,
 	type Project,
@@ -16,18 +17,21 @@ export interface FitQuestion {
 	wallId: string;
 	framing: Framing;
 	whom: FitScope;
+	gaps: FitGaps;
 }
 
 /** Longer than this nobody waits, s. */
 const PATIENCE = 2;
 
-answerBy(async ({ project, wallId, framing, whom }: FitQuestion): Promise<Result<StudFit>> => {
-	const wall = project.walls.find(({ id }) => id === wallId);
-	if (!wall) return fail('no-such-wall', {}, 'wallId');
-	const { model, read } = fitWall(project, wall, framing, whom);
-	try {
-		return ok(read(await solveYesNo(model, PATIENCE)));
-	} catch {
-		return fail('no-solver');
+answerBy(
+	async ({ project, wallId, framing, whom, gaps }: FitQuestion): Promise<Result<StudFit>> => {
+		const wall = project.walls.find(({ id }) => id === wallId);
+		if (!wall) return fail('no-such-wall', {}, 'wallId');
+		const { model, read } = fitWall(project, wall, framing, whom, gaps);
+		try {
+			return ok(read(await solveYesNo(model, PATIENCE)));
+		} catch {
+			return fail('no-solver');
+		}
 	}
-});
+);

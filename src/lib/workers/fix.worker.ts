@@ -21,8 +21,8 @@ export interface FixQuestion {
 /** By the ids of the walls. */
 export type FixAnswer = Record<string, PieceFix[]>;
 
-function framingOf(wall: Wall): Framing {
-	const bones = mayHaveStuds(wall) ? solveBones(studFacts(wall)) : null;
+function framingOf(wall: Wall, rules: Project['houseRules']): Framing {
+	const bones = mayHaveStuds(wall) ? solveBones(studFacts(wall, rules)) : null;
 	return { studs: knownStuds(bones), lean: knownLean(bones) };
 }
 
@@ -31,7 +31,7 @@ answerBy(({ project, walls }: FixQuestion): FixAnswer =>
 		walls.flatMap(({ id, framing }) => {
 			const wall = project.walls.find((each) => each.id === id);
 			if (!wall) return [];
-			return [[id, fixOnWall(project, wall, framing ?? framingOf(wall))]];
+			return [[id, fixOnWall(project, wall, framing ?? framingOf(wall, project.houseRules))]];
 		})
 	)
 );

@@ -13,7 +13,7 @@ import {
 	type Placement,
 	type Project
 } from '../model/index.ts';
-import { fitWall, type FitScope } from './fit-wall.ts';
+import { fitWall, type FitGaps, type FitScope } from './fit-wall.ts';
 import { fixOnWall, type Framing } from './fix.ts';
 
 /** Pieces on rings 300 apart, 400 wide: their points are 150 beside their middles. */
@@ -47,9 +47,10 @@ async function fit(
 	project: Project,
 	studs: readonly number[],
 	whom: FitScope = 'all',
-	lean: Framing['lean'] = null
+	lean: Framing['lean'] = null,
+	gaps: FitGaps = 'free'
 ) {
-	const { model, read } = fitWall(project, project.walls[0]!, { studs, lean }, whom);
+	const { model, read } = fitWall(project, project.walls[0]!, { studs, lean }, whom, gaps);
 	return read(await solveYesNo(model, 5));
 }
 
@@ -168,6 +169,27 @@ describe('fitting an arrangement to the studs', () => {
 		const grouped = wallOf([1000, 3000]);
 		for (const placement of placements(grouped)) placement.group = 'pair';
 		expect((await fit(grouped, [864, 1164])).moves.map(({ by }) => by)).deep.equal([8, 8]);
+	});
+
+	it('keeps the gaps of what is seen together, unless it may change them', async () => {
+		const kept = (project: Project) => fit(project, [864, 1164], 'all', null, 'kept');
+		const near = await kept(wallOf([1000, 1500, 2000]));
+		expect(near.moves.map(({ by }) => by)).deep.equal([8, 8, 8]);
+		// 160 mm between them are two groups.
+		expect((await kept(wallOf([1000, 1560]))).moves.map(({ by }) => by)).deep.equal([8]);
+		const lockedBeside = wallOf([1000, 1500]);
+		placements(lockedBeside)[1]!.locked = true;
+		expect((await kept(lockedBeside)).moves).deep.equal([]);
+		// Grouped across a distance, with a third that hangs beside the second.
+		const grouped = wallOf([1000, 3000, 3500]);
+		for (const at of [0, 1]) placements(grouped)[at]!.group = 'pair';
+		expect((await kept(grouped)).moves.map(({ by }) => by)).deep.equal([8, 8, 8]);
+	});
+
+	it('lists no moves where none brings a piece into studs with every point', async () => {
+		// One stud for two rings: a heavy piece gains a point, and is not there with the other.
+		const found = await fit(wallOf([1000], 20), [864], 'heavy');
+		expect([found.met.length, found.moves]).deep.equal([0, []]);
 	});
 
 	it('keeps within the house rule and the gaps, on any wall', async () => {

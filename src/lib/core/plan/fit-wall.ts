@@ -14,7 +14,8 @@ import { centreX, overlap, right, top, type Rect } from '../base/geometry/rect.t
 import { likelyRuns } from '../wall/survey/runs.ts';
 import type { Piece } from '../piece/piece.ts';
 import type { Project } from '../model/project.ts';
-import type { Wall } from '../model/wall.ts';
+import type { Arrangement, Placement, Wall } from '../model/wall.ts';
+import { groupsOf } from '../layout/groups.ts';
 import { activeArrangement, groupOf } from '../model/arrangement.ts';
 import { substrateOf } from '../wall/substrates/index.ts';
 import { ontoStuds, posesAsItIs } from '../fixing/choose/poses.ts';
@@ -28,12 +29,15 @@ import { piecesById, placeWall } from './plan-wall-fast.ts';
 /** Which pieces are to meet studs. */
 export type FitScope = 'all' | 'heavy';
 
+/** Whether pieces that are seen together move as one, so that their gaps stay as they are. */
+export type FitGaps = 'kept' | 'free';
+
 /** What a move brings a piece: all of its points in studs, some, or none: it makes room. */
 export type Brings = 'all' | 'some' | 'room';
 
 /** A wall’s arrangement moved so that its pieces meet the studs. */
 export interface StudFit {
-	/** Pieces that move, mm to the right; a group moves as one. */
+	/** Pieces that move, mm to the right; what moves as one moves alike. None where no piece then has all its points in studs. */
 	moves: { pieceId: string; by: number; brings: Brings }[];
 	/** Pieces whose every point is then in a stud, and how. */
 	met: { pieceId: string; way: FixingOption }[];
@@ -69,18 +73,19 @@ export const mayFitStuds = (wall: Wall): boolean =>
 
 /**
  * Which pieces of a wall move sideways, by at most the house rule, so that as many as possible meet studs with the
- * hardware they have; what is locked, settled or not weighed stays. Gaps grow no narrower than the house gap, or than
- * they are.
+ * hardware they have; what is locked, settled or not weighed stays, and whatever moves as one with it.
  *
  * @param framing what is as good as known of its studs.
+ * @param gaps free ones grow no narrower than the house gap, or than they are.
  */
 export function fitWall(
 	project: Project,
 	wall: Wall,
 	framing: Framing,
-	whom: FitScope
+	whom: FitScope,
+	gaps: FitGaps = 'kept'
 ): { model: BinaryProgram; read: (solved: Solved) => StudFit } {
-	const units = unitsOf(project, wall, framing, whom);
+	const units = unitsOf(project, wall, framing, whom, gaps);
 	const problem: FitProblem = {
 		units: units.map(({ pieces, moves }) => ({
 			moves: moves.map(({ by, each }) => ({
@@ -113,9 +118,10 @@ function fitOf(units: readonly Unit[], chosen: readonly number[]) {
 		}))
 	);
 	const counted = wanted.filter(({ as }) => as !== null);
+	const helps = counted.some(({ lacking }) => lacking === 0);
 	return {
 		moves: wanted
-			.filter(({ by }) => by !== 0)
+			.filter(({ by }) => helps && by !== 0)
 			.map(({ pieceId, by, as, lacking }) => ({
 				...{ pieceId, by },
 				brings: as !== null ? BRINGS[lacking] : ('room' as const)
@@ -128,18 +134,20 @@ function fitOf(units: readonly Unit[], chosen: readonly number[]) {
 
 const BRINGS = { 0: 'all', 1: 'some', 2: 'room' } as const;
 
-function unitsOf(project: Project, wall: Wall, framing: Framing, whom: FitScope): Unit[] {
+function unitsOf(
+	project: Project,
+	wall: Wall,
+	framing: Framing,
+	whom: FitScope,
+	gaps: FitGaps
+): Unit[] {
 	const arrangement = activeArrangement(wall);
 	const known = piecesById(project.pieces);
 	const runs = likelyRuns(wall);
 	const left = leftOn(wall);
 	const planned = new Map(placeWall(project, wall).pieces.map((each) => [each.pieceId, each]));
 	const shut = [...keepOuts(wall), ...arrangement.reserved];
-	const seen = new Set<string>();
-	return arrangement.placements.flatMap(({ pieceId }) => {
-		if (seen.has(pieceId)) return [];
-		const together = groupOf(arrangement, pieceId).filter((each) => planned.has(each.pieceId));
-		for (const each of together) seen.add(each.pieceId);
+	return movingAsOne(arrangement, [...planned.values()], gaps).map((together) => {
 		const pieces = together.map(({ pieceId: id, x }): Member => {
 			const piece = known.get(id)!;
 			const { rect } = planned.get(id)!;
@@ -159,8 +167,32 @@ function unitsOf(project: Project, wall: Wall, framing: Framing, whom: FitScope)
 			return { ...{ piece, rect, asked }, as: wantedAs(asked, planned.get(id)!, whom) };
 		});
 		const stays = together.some((each) => each.locked || planned.get(each.pieceId)!.settled);
-		return pieces.length === 0 ? [] : [unitOf(pieces, stays, wall, shut)];
+		return unitOf(pieces, stays, wall, shut);
 	});
+}
+
+/** What hangs on the wall, in lots that move as one: groups, and with gaps kept whatever is seen as one group. */
+function movingAsOne(
+	arrangement: Arrangement,
+	planned: readonly PlannedPiece[],
+	gaps: FitGaps
+): Placement[][] {
+	const seen = gaps === 'kept' ? groupsOf(planned) : planned.map((each) => [each]);
+	const lots: Set<string>[] = [];
+	for (const near of seen) {
+		const ids = new Set(
+			near.flatMap(({ pieceId }) => groupOf(arrangement, pieceId).map((each) => each.pieceId))
+		);
+		for (const lot of lots.filter((each) => [...each].some((id) => ids.has(id)))) {
+			for (const id of lot) ids.add(id);
+			lots.splice(lots.indexOf(lot), 1);
+		}
+		lots.push(ids);
+	}
+	const hangs = new Set(planned.map(({ pieceId }) => pieceId));
+	return lots.map((ids) =>
+		arrangement.placements.filter(({ pieceId }) => ids.has(pieceId) && hangs.has(pieceId))
+	);
 }
 
 function wantedAs(asked: ToChoose, { settled }: PlannedPiece, whom: FitScope): Member['as'] {

@@ -27,7 +27,7 @@ export function planWall(project: Project, wallId: string): Result<FullPlan> {
 	const plan = planWallFast(project, wallId);
 	if (!plan.ok) return plan;
 	const wall = project.walls.find(({ id }) => id === wallId)!;
-	const bones = mayHaveStuds(wall) ? solveBones(studFacts(wall)) : null;
+	const bones = mayHaveStuds(wall) ? solveBones(studFacts(wall, project.houseRules)) : null;
 	return ok({
 		...plan.value,
 		bones,

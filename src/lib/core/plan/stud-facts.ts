@@ -1,4 +1,6 @@
 import type { ProbeFacts } from '../wall/studs/next-probe.ts';
+import { usualSpacings } from '../wall/studs/layouts.ts';
+import type { HouseRules } from '../model/house-rules.ts';
 import { FOOLED_BY_LATH } from '../wall/studs/evidence.ts';
 import type { Hint } from '../wall/studs/hint.ts';
 import { faceOf, type Feature } from '../wall/features/index.ts';
@@ -27,11 +29,18 @@ export const boxHints = memoised((features: readonly Feature[]): Hint[] =>
 );
 
 /** What the studs are reckoned from; the same object while nothing of it changes. The wall’s own hints come first. */
-export const studFacts = memoisedOn(
-	(wall: Wall) => [wall.features, wall.hints, wall.studs, ...surveyParts(wall)],
-	(wall): ProbeFacts => {
+export const studFacts = (wall: Wall, { units }: Pick<HouseRules, 'units'>): ProbeFacts =>
+	factsOf({ wall, units: wall.units ?? units });
+
+const factsOf = memoisedOn(
+	({ wall, units }: { wall: Wall; units: HouseRules['units'] }) => [
+		...([wall.features, wall.hints, wall.studs] as const),
+		...[units, ...surveyParts(wall)]
+	],
+	({ wall, units }): ProbeFacts => {
 		const { hints, features, studs, width, made } = wall;
 		return {
+			usual: usualSpacings(units, substrateOf(made).resistsNails === true),
 			wallWidth: width,
 			corners: true,
 			unprobed: !substrateOf(made).probed,

@@ -41,8 +41,10 @@ describe('the bones of the demo’s walls', () => {
 			feature.kind === 'socket' ? { ...feature, later: true } : feature
 		);
 		expect(boxHints(later)).length(1);
-		expect(studFacts({ ...wall, features: later }).hints).length(wall.hints.length + 1);
-		expect(studFacts({ ...wall })).equal(studFacts(wall));
+		expect(studFacts({ ...wall, features: later }, DEMO.houseRules).hints).length(
+			wall.hints.length + 1
+		);
+		expect(studFacts({ ...wall }, DEMO.houseRules)).equal(studFacts(wall, DEMO.houseRules));
 	});
 });
 

@@ -33,7 +33,7 @@
 </script>
 
 {#if estimate}
-	<g class:unknown={!estimate.known}>
+	<g>
 		{#each estimate.studs as stud, index (index)}
 			{@const { path, centre, soft } = shape(stud)}
 			<linearGradient id="stud-{index}">
@@ -44,11 +44,12 @@
 			</linearGradient>
 			<path
 				class="stud"
-				class:unsure={!stud.proven && stud.chance < SURE}
+				class:proven={stud.proven}
+				class:unsure={!stud.proven && (stud.missed || !estimate.known || stud.chance < SURE)}
 				d={path}
 				fill="url(#stud-{index})"
 			/>
-			<path class="centre" class:pinned={stud.pinned} d={centre} />
+			<path class="centre" class:proven={stud.proven} d={centre} />
 		{/each}
 	</g>
 {/if}
@@ -78,17 +79,18 @@
 		fill: none;
 	}
 
-	.pinned {
+	.stud.proven {
+		stroke: #5f3d1d;
+		stroke-width: 1.5;
+	}
+
+	.centre.proven {
 		stroke-width: 2.5;
 		stroke-dasharray: none;
 	}
 
-	.unknown {
-		opacity: 0.4;
-	}
-
 	.unsure {
-		opacity: 0.5;
+		opacity: 0.4;
 	}
 
 	.probe path {

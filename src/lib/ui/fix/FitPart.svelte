@@ -2,6 +2,7 @@
 	import { Magnet } from '@lucide/svelte';
 	import {
 		formatLength,
+		type FitGaps,
 		type FitScope,
 		type Framing,
 		type Result,
@@ -28,6 +29,7 @@
 	const session = $derived(getSession()());
 	const worker = new LatestOnlyWorker<FitQuestion, Result<StudFit>>(startFitWorker);
 	let whom: FitScope = $state('all');
+	let gaps: FitGaps = $state('kept');
 	const found = $derived(worker.answer?.ok ? worker.answer.value : null);
 	const trouble = $derived(worker.answer?.ok === false ? worker.answer.error.message : '');
 	const { pieces } = $derived(session.project);
@@ -43,7 +45,7 @@
 
 	// What was found was for the wall as it was then.
 	$effect(() => {
-		void [session.committed, whom];
+		void [session.committed, whom, gaps];
 		worker.drop();
 	});
 	$effect(() => session.setPreview(command));
@@ -52,7 +54,7 @@
 		worker.close();
 	});
 
-	const ask = () => worker.ask({ project: session.committed, wallId, framing, whom });
+	const ask = () => worker.ask({ project: session.committed, wallId, framing, whom, gaps });
 </script>
 
 <section aria-label="Fit to the studs">
@@ -67,9 +69,19 @@
 		value={whom}
 		onchoose={(value) => (whom = value)}
 	/>
+	<Segments
+		named
+		label="Pieces that hang together"
+		options={[
+			{ value: 'kept', label: 'move as one' },
+			{ value: 'free', label: 'each by itself' }
+		]}
+		value={gaps}
+		onchoose={(value) => (gaps = value)}
+	/>
 	{#if found && command}
 		<div aria-live="polite">
-			{#each fitSaid(found, session.rulesOn(wallId)) as line (line)}<p>{line}</p>{/each}
+			{#each fitSaid(found, session.rulesOn(wallId), gaps) as line (line)}<p>{line}</p>{/each}
 			{#if found.moves.length > 0}
 				<ul class="moves" aria-label="Moves">
 					{#each found.moves as { pieceId, by, brings } (pieceId)}

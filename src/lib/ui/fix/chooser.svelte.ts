@@ -100,7 +100,7 @@ export class Chooser {
 		const project = session.committed;
 		const wall = project.walls.find(({ id }) => id === wallId);
 		if (!wall) return;
-		bones.ask(mayHaveStuds(wall) ? studFacts(wall) : null);
+		bones.ask(mayHaveStuds(wall) ? studFacts(wall, project.houseRules) : null);
 		if (mayHaveStuds(wall) && (bones.bones === null || bones.busy)) return;
 		const others = all ? project.walls.filter(({ id }) => id !== wallId) : [];
 		this.#worker.ask({

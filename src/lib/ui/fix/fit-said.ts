@@ -2,6 +2,7 @@ import {
 	formatLength,
 	stylesOf,
 	type Brings,
+	type FitGaps,
 	type HouseRules,
 	type StudFit
 } from '$lib/core/index.ts';
@@ -16,11 +17,20 @@ export const BRINGS: Record<Brings, string> = {
 /** What fitting an arrangement to the studs came to, a sentence each. */
 export function fitSaid(
 	{ before, met, moves, of, proven, left }: StudFit,
-	rules: HouseRules
+	rules: HouseRules,
+	gaps: FitGaps
 ): string[] {
 	if (of === 0) return ['No piece here is still to be settled, weighed and meant to meet studs.'];
 	const after = met.length;
 	const far = formatLength(rules.nudge, stylesOf(rules).lead);
+	if (after === 0)
+		return [
+			`0 of ${of} can have every point in a stud, with moves of at most ${far} and the backs as they are.`,
+			gaps === 'kept'
+				? 'What would help: let each piece move by itself; its gaps then change.'
+				: 'What would help: a larger “moves onto a stud by” in the house rules.',
+			'A cleat or a batten reaches every stud behind it: Fix offers one for each piece.'
+		];
 	const how =
 		moves.length > 0
 			? `${before} of ${of} can go into studs where they hang; ${after} can after ${count(moves.length, 'move')} of at most ${far}.`

@@ -4,7 +4,7 @@
 		inspectionOf,
 		LIVING_WITH,
 		formatMessage,
-		STANDING_CAUTIONS,
+		ofEveryHole,
 		type Gathered,
 		type PlaceFact,
 		type Styles
@@ -61,7 +61,7 @@
 <ul>
 	<GatheredCautions cautions={stops} {styles} />
 	{#each LIVING_WITH as text (text)}<li>{text}</li>{/each}
-	{#each STANDING_CAUTIONS as { message, remedy } (message)}
+	{#each ofEveryHole(rows.flatMap(({ planned }) => planned.hooks)) as { message, remedy } (message)}
 		<li>{formatMessage(message, styles.lead)} {formatMessage(remedy, styles.lead)}</li>
 	{/each}
 </ul>

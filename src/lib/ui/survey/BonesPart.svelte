@@ -17,12 +17,13 @@
 	} from '$lib/core/index.ts';
 	import { setWall } from '$lib/store/commands/index.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
-	import { PROBING } from '$lib/words/en/probing.ts';
+	import { EXPECTED_SPACINGS, PROBING } from '$lib/words/en/probing.ts';
 	import HintGlyph from '../elevation/HintGlyph.svelte';
 	import { getView } from '../view.svelte.ts';
 	import { bonesSaid } from './bones-said.ts';
 	import WorkFailed from '../WorkFailed.svelte';
 	import { getBones } from './bones.svelte.ts';
+	import HintEntry from './HintEntry.svelte';
 	import HintList from './HintList.svelte';
 	import SensorReading from './SensorReading.svelte';
 	import StudList from './StudList.svelte';
@@ -66,7 +67,7 @@
 		<p class="small-note" data-testid="next-probe">{how.says}</p>
 	{/if}
 	<fieldset class="my-2">
-		<legend class="field-label">Choose a tool, then tap the wall where it answered</legend>
+		<legend class="field-label">Choose a tool; it stays in hand while you tap or type</legend>
 		<div class="tools">
 			{#each HINT_KINDS as kind (kind)}
 				<button
@@ -85,8 +86,10 @@
 		</div>
 		{#if view.tool}
 			<p class="small-note">
-				{formatMessage(HINT_WORDS[view.tool].tells, styles.lead)} Escape puts it away.
+				{formatMessage(HINT_WORDS[view.tool].tells, styles.lead)} Tap the wall at each place, or type
+				it. Escape puts the tool away.
 			</p>
+			<HintEntry {wall} {styles} kind={view.tool} />
 		{/if}
 	</fieldset>
 	{#if session.simulates}<SensorReading {wall} {styles} />{/if}
@@ -110,6 +113,14 @@
 				</option>
 			{/each}
 		</select>
+		{#if wall.studs.pitch === null}
+			<span class="small-note"
+				>{EXPECTED_SPACINGS({
+					units: styles.lead.unit === 'mm' ? 'mm' : 'in',
+					lath: substrateOf(wall.made).resistsNails === true
+				})}</span
+			>
+		{/if}
 	</label>
 	{#if estimate}
 		<StudList {wall} {styles} {estimate} />

@@ -2,20 +2,16 @@
 	import { Trash2 } from '@lucide/svelte';
 	import {
 		boxHints,
-		HINT_KINDS,
 		HINT_WORDS,
-		type HintKind,
 		type KeptHint,
 		type StudEstimate,
 		type Styles,
 		type Wall
 	} from '$lib/core/index.ts';
-	import { addHint, clearHints, removeHint, setHint } from '$lib/store/commands/index.ts';
-	import { newId } from '$lib/store/new-id.ts';
+	import { clearHints, removeHint, setHint } from '$lib/store/commands/index.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
 	import LengthField from '../field/LengthField.svelte';
 	import { getView } from '../view.svelte.ts';
-	import { hintAt } from './hint-at.ts';
 
 	interface Props {
 		wall: Wall;
@@ -28,7 +24,9 @@
 	const session = $derived(getSession()());
 	const view = $derived(getView()());
 	const boxes = $derived(boxHints(wall.features).length);
-	let kind: HintKind = $state('hit');
+	const misfits = $derived(
+		wall.hints.filter((_, index) => estimate?.outliers.includes(index)).length
+	);
 
 	const change = (hint: KeptHint) => session.run(setHint(wall.id, hint));
 	const verdict = (index: number) =>
@@ -39,10 +37,16 @@
 				: null;
 </script>
 
-<details open>
-	<summary class="cursor-pointer font-semibold">
+<section aria-label="Hints">
+	<h3>
 		Hints: {wall.hints.length}{boxes > 0 ? ` and ${boxes} from boxes on the wall` : ''}
-	</summary>
+	</h3>
+	{#if misfits > 0}
+		<p class="verdict">
+			{misfits === 1 ? 'One does not fit' : `${misfits} do not fit`} the others, marked “?” on the wall:
+			check there again.
+		</p>
+	{/if}
 	<ul>
 		{#each wall.hints as hint, index (hint.id)}
 			<li class:chosen={view.hint === hint.id}>
@@ -103,35 +107,16 @@
 			</li>
 		{/each}
 	</ul>
-	<div class="add">
-		<select class="select select-sm" aria-label="Kind of hint" bind:value={kind}>
-			{#each HINT_KINDS as each (each)}
-				<option value={each}>{HINT_WORDS[each].name}</option>
-			{/each}
-		</select>
+	{#if wall.hints.length > 0}
 		<button
-			class="btn btn-sm"
+			class="btn btn-ghost btn-sm"
 			type="button"
-			onclick={() => {
-				const middle = wall.width / 2;
-				const hint = { ...hintAt(newId(), kind, middle, middle, 0), y: null };
-				session.run(addHint(wall.id, hint));
-				view.hint = hint.id;
-			}}
+			onclick={() => session.run(clearHints(wall.id))}
 		>
-			Add, and type its place
+			Remove all
 		</button>
-		{#if wall.hints.length > 0}
-			<button
-				class="btn btn-ghost btn-sm"
-				type="button"
-				onclick={() => session.run(clearHints(wall.id))}
-			>
-				Remove all
-			</button>
-		{/if}
-	</div>
-</details>
+	{/if}
+</section>
 
 <style>
 	.row {
@@ -162,14 +147,7 @@
 		font-weight: 600;
 	}
 
-	.add {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 0.3rem;
-		margin-top: 0.3rem;
-	}
-
-	.add select {
-		width: 8rem;
+	h3 {
+		font-weight: 600;
 	}
 </style>

@@ -42,15 +42,20 @@
 	</thead>
 	<tbody>
 		{#each estimate.studs as stud, index (index)}
-			<tr class:unsure={stud.missed || (!stud.proven && (!estimate.known || stud.chance < SURE))}>
+			<tr
+				class:proven={stud.proven && !stud.missed}
+				class:unsure={stud.missed || (!stud.proven && (!estimate.known || stud.chance < SURE))}
+			>
 				<td class="measure">{formatLength(stud.x, coarser(styles.lead))}</td>
 				<td class="measure">± {formatLength(NINETY * stud.sd, coarser(styles.lead))}</td>
 				<td class="measure"
 					>{stud.missed
 						? 'missed here'
-						: stud.chance < SURE
-							? 'not known'
-							: `${Math.floor(stud.chance * 100)} %`}</td
+						: stud.proven
+							? 'proven'
+							: stud.chance < SURE
+								? 'not known'
+								: `${Math.floor(stud.chance * 100)} %`}</td
 				>
 				<td>
 					<button
@@ -100,6 +105,10 @@
 
 	td {
 		font-size: 1.05rem;
+	}
+
+	.proven td {
+		font-weight: 700;
 	}
 
 	.unsure td {

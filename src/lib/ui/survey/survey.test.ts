@@ -81,7 +81,8 @@ describe('what an instrument shows', () => {
 });
 
 describe('what the hints come to, in words', () => {
-	const solved = (facts: Partial<Wall>) => solveBones(studFacts({ ...wall, ...facts }));
+	const solved = (facts: Partial<Wall>) =>
+		solveBones(studFacts({ ...wall, ...facts }, usualHouseRules));
 	const words = (facts: Partial<Wall>) => formatMessage(bonesSaid(solved(facts)), styles.lead);
 
 	it('is never a false certainty', () => {
@@ -101,7 +102,9 @@ describe('what the hints come to, in words', () => {
 		expect(words({ hints: probes(200, 606.4, 1012.8, 1825.6) })).match(
 			/^Studs 16" apart, with a chance of 9\d %; 10 on this wall\. Before a heavy piece/
 		);
-		expect(words({ hints: probes(300, 1519.2) })).contain('A spacing of 16" fits almost as well.');
+		// 3 600 mm are 6 bays of 600, or 8 of 450.
+		const metric = { width: 4000, units: 'mm' as const, hints: probes(150, 3750) };
+		expect(words(metric)).contain('A spacing of 17 23/32" fits almost as well.');
 	});
 });
 
@@ -110,7 +113,7 @@ describe('the readout in the Survey', () => {
 		surveySaid(
 			{ survey: 'outline', feature: null, hint: null, ...hand },
 			stairHall,
-			solveBones(studFacts(stairHall)),
+			solveBones(studFacts(stairHall, usualHouseRules)),
 			styles
 		);
 

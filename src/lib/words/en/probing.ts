@@ -1,3 +1,17 @@
+/** What is expected of the spacing before anything is found. */
+export const EXPECTED_SPACINGS = ({
+	units,
+	lath
+}: {
+	units: 'in' | 'mm';
+	lath: boolean;
+}): string =>
+	lath
+		? 'Until hints say otherwise 16 in or 400 mm are taken as the most likely, as usual behind lath.'
+		: units === 'in'
+			? 'Until hints say otherwise 16 in is taken as the most likely, then 24 in.'
+			: 'Until hints say otherwise 600 mm is taken as the most likely, then 400 and 450 mm.';
+
 /** How a place of a wall is probed for a stud: with what, as the object of “try”, null where no place is advised; and what to mind. */
 export const PROBING = {
 	unknown: {

@@ -1,6 +1,7 @@
 import { expect } from 'chai';
 import { estimateStuds, type StudEstimate, type StudFacts } from './estimate.ts';
 import type { Hint } from './hint.ts';
+import { usualSpacings, type Spacing } from './layouts.ts';
 
 const told = (facts: StudFacts): StudEstimate => {
 	const result = estimateStuds(facts);
@@ -423,3 +424,40 @@ describe('estimateStuds', () => {
 		expect(fault({ openings: [[0, 900]] })).equal('no-hints at hints');
 	});
 });
+
+describe('what is usual beforehand', () => {
+	// Two middles 1219.2 mm apart: three bays of 16 in or two of 24 in.
+	const hints: Hint[] = [200, 1419.2].map((x) => ({ kind: 'probe', x }));
+	const best = (usual: readonly Spacing[]) => told({ wallWidth: 3600, hints, usual });
+
+	it('decides where the hints leave it open, and is a part of the chance', () => {
+		const alike = told({ wallWidth: 3600, hints });
+		const odds = (pitch: number) =>
+			usualSpacings('in', false).find((each) => each.pitch === pitch)!.odds;
+		const inches = best(usualSpacings('in', false));
+		expect(inches.pitch).equal(406.4);
+		const [second] = inches.alternatives;
+		// Bayes: the odds of two spacings are those of the hints times those beforehand.
+		const before = chanceOf(alike, 406.4) / chanceOf(alike, second!.pitch);
+		expect(chanceOf(inches, 406.4) / second!.chance).closeTo(
+			(before * odds(406.4)) / odds(second!.pitch),
+			1e-6 * before
+		);
+		expect(inches.confidence).greaterThan(alike.confidence);
+		expect(best([{ pitch: 609.6, odds: 100 }]).pitch).equal(609.6);
+	});
+
+	it('is 600, 400 or 450 mm where walls are measured so, and close together behind lath', () => {
+		const likeliest = (of: readonly Spacing[]) =>
+			of.toSorted((a, b) => b.odds - a.odds).map(({ pitch }) => pitch);
+		expect(likeliest(usualSpacings('in', false)).slice(0, 2)).deep.equal([406.4, 609.6]);
+		expect(likeliest(usualSpacings('mm', false)).slice(0, 3)).deep.equal([600, 400, 450]);
+		expect(likeliest(usualSpacings('mm', true)).slice(0, 2)).deep.equal([406.4, 400]);
+	});
+});
+
+/** Chance of a spacing among those looked at. */
+function chanceOf({ pitch, alternatives }: StudEstimate, of: number): number {
+	const others = alternatives.reduce((sum, { chance }) => sum + chance, 0);
+	return pitch === of ? 1 - others : alternatives.find((each) => each.pitch === of)!.chance;
+}

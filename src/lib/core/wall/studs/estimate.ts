@@ -3,7 +3,7 @@ import { HALF_STUD_MM } from '../../base/figures/studs.ts';
 import { firstInvalid } from '../../base/check.ts';
 import { ok, type Result } from '../../base/result.ts';
 import { BUILD, pinnedTerm, termOf, type Term } from './evidence.ts';
-import { KNOWN, PITCHES } from './layouts.ts';
+import { KNOWN, PITCHES, type Spacing } from './layouts.ts';
 import { moved, spanOf, type Hint } from './hint.ts';
 import { fittingLean, leanAt, type Lean } from './lean.ts';
 import { fitPitches, spreadOfPhase, type PitchFit } from './posterior.ts';
@@ -21,6 +21,8 @@ export interface StudFacts {
 	hints: readonly Hint[];
 	/** mm; one alone fixes it. */
 	pitches?: readonly number[];
+	/** Odds of spacings before anything is found; all alike where nothing is said. */
+	usual?: readonly Spacing[];
 	/** Left and right ends of doors, windows and openings, mm. */
 	openings?: readonly (readonly [number, number])[];
 	/** Its ends are corners with framing of their own; not unless said. */
@@ -46,7 +48,7 @@ export interface Stud {
 }
 
 export interface StudEstimate {
-	/** The pitch of greatest likelihood, mm. */
+	/** The pitch of greatest likelihood, with its odds beforehand, mm. */
 	pitch: number;
 	studs: Stud[];
 	/** The other pitches, with how far their log-likelihood is behind. */
@@ -128,7 +130,7 @@ export function estimateStuds(facts: StudFacts): Result<StudEstimate> {
 export function fitHints(facts: StudFacts): Result<Fitted> {
 	const trouble = checkFacts(facts);
 	if (trouble) return trouble;
-	const { wallWidth, hints, pitches = PITCHES, openings = [], pinned = [], fooled } = facts;
+	const { wallWidth, hints, pitches = PITCHES, openings = [], pinned = [], fooled, usual } = facts;
 	const segments = segmentsOf(wallWidth, openings);
 	const setAside = [...hints.keys()].filter((index) => besideFraming(spanOf(hints[index]!), facts));
 	const used = hints.filter((_, index) => !setAside.includes(index));
@@ -141,11 +143,11 @@ export function fitHints(facts: StudFacts): Result<Fitted> {
 			]
 		}));
 	const upright = stretch(used);
-	const first = fitPitches(pitches, upright);
+	const first = fitPitches(pitches, upright, usual);
 	const lean = fittingLean(used, first[0]!, segments);
 	if (!lean) return ok({ fits: first, stretches: upright, setAside, openings, lean });
 	const stretches = stretch(used.map((hint) => moved(hint, -leanAt(lean, hint.y))));
-	return ok({ fits: fitPitches(pitches, stretches), stretches, setAside, openings, lean });
+	return ok({ fits: fitPitches(pitches, stretches, usual), stretches, setAside, openings, lean });
 }
 
 function checkFacts({

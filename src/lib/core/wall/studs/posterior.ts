@@ -1,5 +1,6 @@
 import type { Term } from './evidence.ts';
 import { likelihoodsOf, type LogLikelihood } from './likelihood.ts';
+import type { Spacing } from './layouts.ts';
 import type { Segment } from './segments.ts';
 
 /** Coarse phases lie about this far apart, mm. */
@@ -35,25 +36,28 @@ interface Peak {
 export interface PitchFit {
 	pitch: number;
 	segments: SegmentFit[];
+	/** With its odds beforehand. */
 	logMax: number;
-	/** Its chance among the pitches looked at, each as likely beforehand. */
+	/** Its chance among the pitches looked at, with what was expected of them. */
 	chance: number;
 }
 
-/** Fits every pitch to the hints of each stretch; the best first, by greatest likelihood. */
+/** Fits every pitch to the hints of each stretch, as likely beforehand as each is usual; the best first. */
 export function fitPitches(
 	pitches: readonly number[],
-	stretches: readonly { segment: Segment; terms: readonly Term[] }[]
+	stretches: readonly { segment: Segment; terms: readonly Term[] }[],
+	usual: readonly Spacing[] = []
 ): PitchFit[] {
 	const fits = pitches.map((pitch) => {
 		const segments = stretches.map(({ segment, terms }) => fitSegment(pitch, segment, terms));
+		const expected = Math.log(usual.find((each) => each.pitch === pitch)?.odds ?? 1);
 		const sum = (of: (fit: SegmentFit) => number) =>
 			segments.reduce((total, fit) => total + of(fit), 0);
 		return {
 			pitch,
 			segments,
-			logMax: sum(({ logMax }) => logMax),
-			logEvidence: sum(({ logEvidence }) => logEvidence)
+			logMax: sum(({ logMax }) => logMax) + expected,
+			logEvidence: sum(({ logEvidence }) => logEvidence) + expected
 		};
 	});
 	const most = Math.max(...fits.map(({ logEvidence }) => logEvidence));

@@ -9,7 +9,6 @@
 		ofEveryHole,
 		oldHoles,
 		settledAs,
-		STANDING_CAUTIONS,
 		stylesOf,
 		type Caution,
 		type FixingOption
@@ -105,6 +104,8 @@
 				Boolean(fixed && settled && settledAs(fixed, way))
 		)
 	);
+	const gravest = (cautions: readonly Caution[]) =>
+		cautions.filter(({ grade }) => grade !== 'note');
 	const ofPiece = $derived([
 		...(fix?.cautions ?? []),
 		...(plan?.placementCautions ?? [])
@@ -115,8 +116,15 @@
 	const graver = $derived(
 		[
 			...ofPiece.filter(({ code }) => code !== 'to-choose'),
-			...(plan?.wallCautions ?? []).filter(({ grade }) => grade !== 'note'),
+			...gravest(plan?.wallCautions ?? []),
 			...(planned ? ofEveryHole(planned.hooks) : [])
+		].toSorted((a, b) => gravity(b) - gravity(a))
+	);
+	/** Without a piece: what is true of the wall, and of every hole that is planned in it. */
+	const ofWall = $derived(
+		[
+			...gravest(plan?.wallCautions ?? []),
+			...ofEveryHole((plan?.pieces ?? []).flatMap(({ hooks }) => hooks))
 		].toSorted((a, b) => gravity(b) - gravity(a))
 	);
 </script>
@@ -197,6 +205,9 @@
 	</details>
 {:else}
 	<h2 class="mb-2 text-xl">Fix</h2>
+	<div class="cautions">
+		<CautionList cautions={ofWall} {styles} brief />
+	</div>
 	<Segments
 		label="What to look at"
 		options={[
@@ -256,11 +267,6 @@
 				</ul>
 			{/if}
 		{/if}
-	</div>
-{/if}
-{#if !piece}
-	<div class="mt-4">
-		<CautionList cautions={[...STANDING_CAUTIONS, ...(plan?.wallCautions ?? [])]} {styles} />
 	</div>
 {/if}
 

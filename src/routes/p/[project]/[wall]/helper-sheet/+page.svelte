@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { page } from '$app/state';
 	import { resolve } from '$app/paths';
-	import { bothUnits, formatLength, formatMessage, STANDING_CAUTIONS } from '$lib/core/index.ts';
+	import { bothUnits, formatLength, formatMessage, ofEveryHole } from '$lib/core/index.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
 	import NotChecked from '$lib/ui/fix/NotChecked.svelte';
 	import { markTypeLabel } from '$lib/ui/puts.ts';
@@ -23,7 +23,12 @@
 	);
 	/** So many fit on the page; the marks sheet has them all. */
 	const MOST = 3;
-	const STANDING = STANDING_CAUTIONS.map((caution) => ({ letters: [], caution }));
+	const standing = $derived(
+		ofEveryHole((plan?.pieces ?? []).flatMap(({ hooks }) => hooks)).map((caution) => ({
+			letters: [],
+			caution
+		}))
+	);
 	const mind = $derived(job.cautions.slice(0, MOST));
 	/** Rows that fit under the drawing on the first page, and on one of their own. */
 	const FIRST = 10;
@@ -126,7 +131,7 @@
 					<section>
 						<h2>Mind</h2>
 						<ul>
-							<GatheredCautions cautions={[...mind, ...STANDING]} {styles} />
+							<GatheredCautions cautions={[...mind, ...standing]} {styles} />
 						</ul>
 					</section>
 				</div>
