@@ -36,7 +36,7 @@ export { balanceOf, type PieceFact, pieceFacts } from './piece/piece-facts.ts';
 export { readingsOf } from './readings/kept.ts';
 export { type FactReading } from './readings/reading.ts';
 export { WAY_WORDS, type WayOfReading } from './readings/ways.ts';
-export { bitIn, fixingOf, fixings, holdingIn } from './catalogue/details/index.ts';
+export { bitIn, fixingOf, fixings, holdingIn, SUITS } from './catalogue/details/index.ts';
 export {
 	type Fixing,
 	type Ground,

@@ -1,14 +1,23 @@
 <script lang="ts">
 	import { bearingToHole, formatLength, hookOf, standOffOf } from '$lib/core/index.ts';
-	import type { HookKind, Kit, Styles } from '$lib/core/index.ts';
+	import type { Ground, HookKind, Kit, Styles } from '$lib/core/index.ts';
+	import { FIXING_SHAPES } from './fixing-shapes.ts';
 
-	let { kind, kit, styles }: { kind: HookKind; kit: Kit; styles: Styles } = $props();
+	interface Props {
+		kind: HookKind;
+		ground: Ground;
+		kit: Kit;
+		styles: Styles;
+	}
+
+	let { kind, ground, kit, styles }: Props = $props();
 
 	/** Pixels a millimetre of a common hook takes, and where the wall's face is in the side view. */
-	const SCALE = 1.9;
-	const FACE = 168;
-	const BEARING = 92;
-	const SUNK = 34;
+	const SCALE = 1.45;
+	const FACE = 184;
+	const BEARING = 88;
+	/** Thickness of the board that is drawn, mm. */
+	const BOARD = 12.7;
 
 	const hook = $derived(hookOf(kind));
 	const { dy } = $derived(bearingToHole(kit, kind));
@@ -16,19 +25,26 @@
 	const scale = $derived(Math.min(SCALE, 60 / Math.max(Math.abs(dy), out, 1)));
 	const holeY = $derived(BEARING - dy * scale);
 	const outX = $derived(FACE - out * scale);
-	const slope = $derived((hook.bearingToHole.angle * Math.PI) / 180);
+	/** What the fixing sits in: solid all through, or a board with a stud or a hollow behind it. */
+	const behind = $derived(
+		ground === 'brick' || ground === 'block' || ground === 'concrete'
+			? 'solid'
+			: ground === 'timber' || ground === 'steel' || ground === 'wood'
+				? ground
+				: 'hollow'
+	);
 	const inWall = $derived(hook.puts === 'hole' || hook.puts === 'kept');
 	const far = $derived(Math.abs(dy) >= 4);
 	const length = (mm: number) => formatLength(Math.abs(mm), styles.lead);
 </script>
 
 <svg
-	viewBox="0 0 250 130"
+	viewBox="0 0 310 150"
 	role="img"
 	aria-label="Bearing and hole of the {hook.name.toLowerCase()}"
 >
 	<text x="4" y="12" class="title">as seen</text>
-	<text x="140" y="12" class="title">from the side</text>
+	<text x="140" y="12" class="title">cut through</text>
 	<g class="front">
 		<line x1="38" x2="72" y1={BEARING} y2={BEARING} class="bearing" />
 		{#if inWall}
@@ -39,29 +55,27 @@
 			<path d="M84 {BEARING}V{holeY}M80 {BEARING}h8M80 {holeY}h8" class="pencil" />
 			<text x="90" y={(BEARING + holeY) / 2 + 5}>{length(dy)}</text>
 		{/if}
-		<text x="4" y={BEARING + 16}>bears here</text>
+		<text x="4" y={BEARING + 26}>bears here</text>
 	</g>
-	<rect x={FACE} y="20" width="70" height="106" class="wall" />
-	<line x1={FACE} x2={FACE} y1="20" y2="126" class="face" />
-	{#if inWall}
-		<line
-			x1={FACE - 8 * Math.cos(slope)}
-			y1={holeY - 8 * Math.sin(slope)}
-			x2={FACE + SUNK * Math.cos(slope)}
-			y2={holeY + SUNK * Math.sin(slope)}
-			class="shank"
-		/>
+	<rect x={FACE} y="20" width="126" height="126" class={behind} />
+	{#if behind !== 'solid'}
+		<rect x={FACE} y="20" width={BOARD * scale} height="126" class="wall" />
+		<path d="M{FACE + BOARD * scale} 20v126" class="pencil" />
 	{/if}
-	{#if hook.role === 'hook'}
-		<path
-			d="M{FACE - 2} {holeY - 6}V{BEARING + 4}Q{outX - 2} {BEARING + 12} {outX - 6} {BEARING - 8}"
-			class="plate"
-		/>
-	{/if}
+	<line x1={FACE} x2={FACE} y1="20" y2="146" class="face" />
+	<g transform="translate({FACE} {inWall ? holeY : BEARING}) scale({scale})">
+		{#each FIXING_SHAPES[kind] as { of, path, line }, index (index)}
+			<path
+				d={path}
+				class={[of, line !== undefined && 'thin']}
+				stroke-width={line === undefined ? 0.8 : line}
+			/>
+		{/each}
+	</g>
 	<circle cx={outX} cy={BEARING} r="3" class="load" />
 	<path d="M{outX} {BEARING + 5}v22m-4 -7l4 7l4 -7" class="load-arrow" />
 	{#if out > 0}
-		<text x={outX - 16} y={BEARING + 4} text-anchor="end">{length(out)} off</text>
+		<text x={outX - 10} y={BEARING + 26} text-anchor="end">{length(out)} off</text>
 	{/if}
 </svg>
 
@@ -109,16 +123,54 @@
 		stroke-width: 1.5;
 	}
 
-	.shank {
-		stroke: #4f5358;
-		stroke-width: 3.5;
+	.hollow {
+		fill: #cdbf9f;
+	}
+
+	.solid {
+		fill: #c9987c;
+	}
+
+	.timber,
+	.wood {
+		fill: #c79a5f;
+	}
+
+	g > path.steel,
+	g > path.plastic,
+	g > path.brass,
+	g > path.pad {
+		stroke: #2f2620;
+		stroke-linejoin: round;
+	}
+
+	.steel {
+		fill: #8d9298;
+	}
+
+	.plastic {
+		fill: #d9d4c4;
+	}
+
+	.brass {
+		fill: #b48a3a;
+	}
+
+	.pad {
+		fill: #f3efe4;
+	}
+
+	g > path.thin {
+		fill: none;
 		stroke-linecap: round;
 	}
 
-	.plate {
-		fill: none;
+	g > path.steel.thin {
+		stroke: #55595e;
+	}
+
+	g > path.brass.thin {
 		stroke: #8a6a1f;
-		stroke-width: 4;
 	}
 
 	.load {

@@ -91,7 +91,7 @@
 					<span class="soft">{rated(fixing)}</span>
 				</summary>
 				{#if opened[fixing.kind]}
-					<BearingDrawing kind={fixing.kind} {kit} {styles} />
+					<BearingDrawing kind={fixing.kind} ground={groundFor(fixing)} {kit} {styles} />
 					<KitFields kind={fixing.kind} ground={groundFor(fixing)} {kit} {styles} />
 					<FixingSheet kind={fixing.kind} ground={groundFor(fixing)} {styles} />
 				{/if}

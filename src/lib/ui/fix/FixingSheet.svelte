@@ -3,8 +3,10 @@
 		bitIn,
 		fixingOf,
 		formatLength,
+		formatMessage,
 		hookOf,
 		NEVER,
+		SUITS,
 		TOOLS,
 		type Ground,
 		type HookKind,
@@ -29,6 +31,7 @@
 </script>
 
 <h4>{hookOf(kind).name}</h4>
+<p>{SUITS[kind]}</p>
 <ol>
 	{#each fixing.steps as step (step)}<li>{step}</li>{/each}
 </ol>
@@ -44,6 +47,20 @@
 				fixing.grip.most,
 				styles.lead
 			)}
+		</dd>
+	{/if}
+	{#if fixing.sizes}
+		<dt>Sizes</dt>
+		<dd>
+			{#each fixing.sizes as { bit: wide, long, takes } (long)}
+				<span class="size">
+					<span class="measure">{formatLength(long, styles.lead)}</span> long, bit
+					<span class="measure">{formatLength(wide, styles.lead)}</span>: {formatMessage(
+						takes,
+						styles.lead
+					)}
+				</span>
+			{/each}
 		</dd>
 	{/if}
 	{#if fixing.clearanceDepth > 0}
@@ -80,6 +97,10 @@
 		grid-template-columns: auto 1fr;
 		gap: 0.15rem 0.6rem;
 		margin-top: 0.3rem;
+	}
+
+	.size {
+		display: block;
 	}
 
 	dt {

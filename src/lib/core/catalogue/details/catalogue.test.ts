@@ -3,7 +3,7 @@ import { HOOK_KINDS, hookOf } from '../facts/index.ts';
 import { hangers } from '../../piece/hangers/index.ts';
 import { KG_PER_POUND } from '../../base/units/constants.ts';
 import { backHardware } from '../../piece/hangers/back-hardware.ts';
-import { fixingOf, fixings, holdingIn } from './index.ts';
+import { fixingOf, fixings, holdingIn, SUITS } from './index.ts';
 
 describe('the catalogue', () => {
 	it('has every hook once, with what a person at the wall needs to know', () => {
@@ -21,7 +21,7 @@ describe('the catalogue', () => {
 		} of fixings) {
 			expect(holds.length, kind).above(0);
 			expect(steps.length, kind).above(0);
-			for (const line of [...steps, ...mistakes, ...never, damage.mend])
+			for (const line of [SUITS[kind], ...steps, ...mistakes, ...never, damage.mend])
 				expect(line, kind).match(/^[A-Z“].*[.]$/);
 			expect(serves.length, kind).above(0);
 			expect(behind, kind).within(0, 80);

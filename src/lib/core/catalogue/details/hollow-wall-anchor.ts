@@ -15,6 +15,12 @@ export const hollowWallAnchor: Fixing = {
 		}
 	],
 	grip: { least: 3.175, most: 19.05 },
+	// Sleeves for a machine screw of 4 mm, as packets print them, from memory.
+	sizes: [
+		{ bit: 9.525, long: 32, takes: 'board {3 mm} to {13 mm}' },
+		{ bit: 9.525, long: 38, takes: 'board {10 mm} to {16 mm}' },
+		{ bit: 9.525, long: 46, takes: 'board {16 mm} to {20 mm}' }
+	],
 	bits: [{ in: ['board'], mm: 9.525 }],
 	holes: 1,
 	clearanceDepth: 40,

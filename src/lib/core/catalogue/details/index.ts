@@ -29,6 +29,7 @@ import {
 	securityScrew
 } from './wood-screws.ts';
 
+export { SUITS } from './suits.ts';
 export * from './types.ts';
 
 /** Every fixing by its kind, from the least to the most. A new one is one file and one line here. */

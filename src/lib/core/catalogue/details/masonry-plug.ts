@@ -20,6 +20,13 @@ export const masonryPlug: Fixing = {
 			source: 'hollow block; typical figure from memory'
 		}
 	],
+	// From memory; what is reckoned here is the second.
+	sizes: [
+		{ bit: 5, long: 25, takes: 'screws of 6 to 8 gauge' },
+		{ bit: 6, long: 30, takes: 'screws of 8 to 10 gauge' },
+		{ bit: 8, long: 40, takes: 'screws of 10 to 12 gauge' },
+		{ bit: 10, long: 50, takes: 'screws of 14 gauge' }
+	],
 	bits: [{ in: ['brick', 'concrete', 'block'], mm: 6 }],
 	holes: 1,
 	clearanceDepth: 45,

@@ -63,6 +63,14 @@ export interface LeftBehind {
 	held: number | null;
 }
 
+/** One size of an anchor as it is sold, mm. */
+export interface Size {
+	bit: number;
+	long: number;
+	/** What it is for; lengths are left open. */
+	takes: string;
+}
+
 /** What a fixing may ask of the piece it is to hold. */
 export interface Hangable {
 	/** Glass, acrylic or mirror in it. */
@@ -79,6 +87,8 @@ export interface Fixing {
 	holds: readonly Holding[];
 	/** Thickness of board it grips, mm; any where it does not say. */
 	grip?: { least: number; most: number };
+	/** Sizes to choose from, where there are several. */
+	sizes?: readonly Size[];
 	bits: readonly Bit[];
 	/** Free depth it needs behind the face of the wall, mm. */
 	clearanceDepth: number;
