@@ -16,6 +16,8 @@
 		styles: Styles;
 		onvalue: (mm: number) => void;
 		onseal?: () => void;
+		/** Enter goes on by itself; without it, it leaves the field. */
+		onenter?: () => void;
 		/** An empty field means there is none. */
 		onempty?: () => void;
 		/** Believable values, mm. */

@@ -12,6 +12,8 @@
 		offer?: (text: string) => { label: string; value: number } | null;
 		onvalue: (value: number | null) => void;
 		onseal?: () => void;
+		/** Enter goes on by itself; without it, it leaves the field. */
+		onenter?: () => void;
 		/** An empty field means "not known". */
 		optional?: boolean;
 		help?: string;
@@ -33,6 +35,7 @@
 		offer,
 		onvalue,
 		onseal,
+		onenter,
 		optional = false,
 		help,
 		trouble = null,
@@ -80,7 +83,15 @@
 	}
 
 	function keydown(event: KeyboardEvent & { currentTarget: HTMLInputElement }) {
-		if (event.key === 'Enter') event.currentTarget.blur();
+		if (event.key === 'Enter') {
+			if (!onenter) event.currentTarget.blur();
+			else if (!ownError) {
+				event.preventDefault();
+				settle();
+				focused = true;
+				onenter();
+			}
+		}
 		if (event.key === 'Escape') {
 			typed = null;
 			event.currentTarget.blur();

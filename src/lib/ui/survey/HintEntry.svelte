@@ -78,6 +78,7 @@
 		plausible={{ min: 0, max: wall.width }}
 		onvalue={(mm) => ([from, trouble] = [mm, null])}
 		onempty={() => (from = null)}
+		onenter={() => form.requestSubmit()}
 	/>
 	{#if isSpan}
 		<LengthField
@@ -88,15 +89,16 @@
 			plausible={{ min: 0, max: wall.width }}
 			onvalue={(mm) => ([to, trouble] = [mm, null])}
 			onempty={() => (to = null)}
+			onenter={() => form.requestSubmit()}
 		/>
 	{/if}
+	<button class="btn btn-sm" type="submit">Add</button>
 	<label class="from">
 		<span class="field-label">from</span>
-		<select class="select w-full select-sm" bind:value={chosen}>
+		<select class="select select-sm" bind:value={chosen}>
 			{#each origins as { key, label } (key)}<option value={key}>{label}</option>{/each}
 		</select>
 	</label>
-	<button class="btn btn-sm" type="submit">Add</button>
 </form>
 
 <style>
@@ -104,7 +106,7 @@
 		display: flex;
 		flex-wrap: wrap;
 		gap: 0.3rem;
-		align-items: end;
+		align-items: start;
 		margin: 0.4rem 0;
 	}
 
@@ -112,7 +114,21 @@
 		flex: 1 1 5rem;
 	}
 
+	form > button {
+		min-height: 2.5rem;
+		margin-top: 1.35rem;
+	}
+
 	.from {
-		flex: 2 1 8rem;
+		display: flex;
+		flex: 1 0 100%;
+		gap: 0.4rem;
+		align-items: center;
+	}
+
+	.from select {
+		flex: 1;
+		min-width: 0;
+		text-overflow: ellipsis;
 	}
 </style>

@@ -82,7 +82,7 @@
 			styles.lead
 		)}.
 	{/if}
-	{#if second}
+	{#if second && second.chance >= 0.01}
 		Next best: {formatMessage(lengthToken(second.pitch), styles.lead)} apart, chance {Math.floor(
 			second.chance * 100
 		)} %.
