@@ -35,7 +35,7 @@ test('a fit to the studs that could not be sought says so, and is tried again', 
 	await expect(fit.getByText('could not be worked out')).toBeVisible();
 	mend();
 	await fit.getByRole('button', { name: 'Try again' }).click();
-	await expect(fit).toContainText('can go into studs', { timeout: 30_000 });
+	await expect(fit).toContainText('can have every point in a stud', { timeout: 30_000 });
 });
 
 test('a practice wall that could not be compared says so, and is tried again', async ({ page }) => {
