@@ -318,14 +318,8 @@ export { howSure, type HowSure, knownOfBacks } from './plan/how-sure.ts';
 export { landingOfPiece, landingsOn } from './plan/landings-on.ts';
 export { learnedFrom } from './plan/learn.ts';
 export { lookAgain } from './plan/look-again.ts';
-export {
-	marksOfPiece,
-	piecesById,
-	placementsOn,
-	placeWall,
-	planWallFast,
-	type WallPlan
-} from './plan/plan-wall-fast.ts';
+export { piecesById, placementsOn, placeWall } from './plan/place-wall.ts';
+export { marksOfPiece, planWallFast, type WallPlan } from './plan/plan-wall-fast.ts';
 export { knownLean, knownStuds, planWall } from './plan/plan-wall.ts';
 export { scoreOnWall } from './plan/score-wall.ts';
 export { boxHints, mayHaveStuds, studFacts } from './plan/stud-facts.ts';

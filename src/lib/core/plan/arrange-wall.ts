@@ -14,7 +14,7 @@ import { ceilingAt, ceilingLine } from '../wall/survey/outline.ts';
 import { anchorsOn } from './anchors.ts';
 import { hangPiece } from './hang.ts';
 import { centreLineOf, placePiece } from '../model/placed.ts';
-import { piecesById, placementsOn } from './plan-wall-fast.ts';
+import { piecesById, placementsOn } from './place-wall.ts';
 
 /** What a person asks of an arrangement. */
 export interface Asked {

@@ -24,7 +24,7 @@ import { siteOf } from '../fixing/choose/site.ts';
 import { studsBehind, toChoose, type Framing } from './fix.ts';
 import { leftOn } from '../fixing/choose/old-holes.ts';
 import type { PlannedPiece } from '../model/planned.ts';
-import { piecesById, placeWall } from './plan-wall-fast.ts';
+import { piecesById, placeWall } from './place-wall.ts';
 
 /** Which pieces are to meet studs. */
 export type FitScope = 'all' | 'heavy';

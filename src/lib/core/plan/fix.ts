@@ -26,7 +26,7 @@ import { nailPull } from '../piece/statics/prying.ts';
 import { hookOf, standOffOf } from '../catalogue/facts/index.ts';
 import type { PlannedHook, PlannedPiece } from '../model/planned.ts';
 import { hungPiece } from '../piece/hung-piece.ts';
-import { piecesById, placeWall } from './plan-wall-fast.ts';
+import { piecesById, placeWall } from './place-wall.ts';
 
 /** Studs of a wall that are as good as known: their middles, mm, and how they lean; null where they are plumb. */
 export interface Framing {

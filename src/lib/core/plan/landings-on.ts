@@ -3,7 +3,8 @@ import type { Project } from '../model/project.ts';
 import type { Wall } from '../model/wall.ts';
 import type { PlannedPiece } from '../model/planned.ts';
 import { landings, type Landing } from './landing.ts';
-import { piecesById, placementsOn, planWallFast, type WallPlan } from './plan-wall-fast.ts';
+import { piecesById, placementsOn } from './place-wall.ts';
+import { planWallFast, type WallPlan } from './plan-wall-fast.ts';
 
 /** How far from its plan each piece of a wall may hang, from its marks. */
 export const landingsOn = (project: Project, { wallId, pieces, marks }: WallPlan): Landing[] =>

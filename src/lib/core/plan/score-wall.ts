@@ -4,7 +4,8 @@ import type { Project } from '../model/project.ts';
 import type { Wall } from '../model/wall.ts';
 import { anchorsOn } from './anchors.ts';
 import { itemOf } from './arrange-wall.ts';
-import { piecesById, type WallPlan } from './plan-wall-fast.ts';
+import { piecesById } from './place-wall.ts';
+import { type WallPlan } from './plan-wall-fast.ts';
 
 /** How the pieces on a wall look as they hang; null where there are none. */
 export function scoreOnWall(

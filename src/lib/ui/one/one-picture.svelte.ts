@@ -3,7 +3,7 @@ import {
 	hangerOf,
 	hungPiece,
 	measureOn,
-	planWallFast,
+	placeWall,
 	startBack,
 	startPiece,
 	startPlacement,
@@ -57,10 +57,7 @@ export class OnePicture {
 			walls: [{ ...wall, arrangements }]
 		};
 	});
-	readonly planned = $derived.by(() => {
-		const plan = planWallFast(this.project, this.project.walls[0]!.id);
-		return plan.ok ? plan.value.pieces[0]! : null;
-	});
+	readonly planned = $derived(placeWall(this.project, this.project.walls[0]!).pieces[0] ?? null);
 
 	/** All hooks at one height. */
 	readonly level = $derived.by(() => {

@@ -6,7 +6,7 @@ import type { Piece } from '../../piece/piece.ts';
 import type { Project } from '../../model/project.ts';
 import type { Wall } from '../../model/wall.ts';
 import { hangPiece } from '../../plan/hang.ts';
-import { piecesById } from '../../plan/plan-wall-fast.ts';
+import { piecesById } from '../../plan/place-wall.ts';
 
 /** One hanging as the Book tells it. */
 export interface HangRecord {

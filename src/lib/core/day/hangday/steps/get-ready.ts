@@ -5,7 +5,7 @@ import { jobsOf } from '../../../piece/kinds/back-check.ts';
 import { LINE_CHECKS } from '../../../marking/marks/level-line.ts';
 import type { PlannedPiece } from '../../../model/planned.ts';
 import { unmeasuredOn } from '../../../piece/hung-piece.ts';
-import { piecesById } from '../../../plan/plan-wall-fast.ts';
+import { piecesById } from '../../../plan/place-wall.ts';
 import { RUN_SHEET } from '../../../../words/en/run-sheet.ts';
 import { stepId } from './step-id.ts';
 import { tick, toHang, type DayFacts, type Step, type StepMaker } from './types.ts';

@@ -8,7 +8,7 @@ import { stylesOf } from '../../../marking/marks/styles.ts';
 import { hasStraightEdge } from '../../../base/schemas/outline.ts';
 import type { Piece } from '../../../piece/piece.ts';
 import type { PlannedPiece } from '../../../model/planned.ts';
-import { piecesById } from '../../../plan/plan-wall-fast.ts';
+import { piecesById } from '../../../plan/place-wall.ts';
 import { weightToReckon } from '../../../piece/weight/piece-weight.ts';
 import { RUN_SHEET } from '../../../../words/en/run-sheet.ts';
 import { frozenPoints } from '../frozen.ts';
