@@ -9,7 +9,8 @@ import {
 	type Solved,
 	type BinaryProgram
 } from '../fixing/fit/model.ts';
-import { isHeavy, type ToChoose, type FixingOption } from '../fixing/choose/choose.ts';
+import { isHeavy, type FixingOption } from '../fixing/choose/choose.ts';
+import type { ToChoose } from '../fixing/choose/to-choose.ts';
 import { centreX, overlap, right, top, type Rect } from '../base/geometry/rect.ts';
 import { likelyRuns } from '../wall/survey/runs.ts';
 import type { Piece } from '../piece/piece.ts';

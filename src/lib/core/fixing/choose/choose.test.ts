@@ -11,7 +11,8 @@ import { weightOf } from '../../base/units/constants.ts';
 import type { WayPoint } from './weigh.ts';
 import { failedNear } from './failed.ts';
 import { compareRanks } from './rank.ts';
-import { chooseFixings, type FixChoice, type ToChoose } from './choose.ts';
+import { chooseFixings, type FixChoice } from './choose.ts';
+import type { ToChoose } from './to-choose.ts';
 import {
 	BOARD,
 	choose,

@@ -1,21 +1,19 @@
 import { fail } from '../said.ts';
 import { CLEAR_OF_MISS_MM } from '../../base/figures/studs.ts';
 import { fixingOf, fixings, type Fixing, type Tool } from '../../catalogue/details/index.ts';
-import { bearingToHole, hookOf, type HookKind } from '../../catalogue/facts/index.ts';
-import { hangerOf, type Back, type PointLoad, type WallPoint } from '../../piece/hangers/index.ts';
+import { hookOf, type HookKind } from '../../catalogue/facts/index.ts';
+import { hangerOf, type Back, type WallPoint } from '../../piece/hangers/index.ts';
 import type { Fix } from '../../model/fix.ts';
-import type { HouseRules } from '../../model/house-rules.ts';
-import type { Project } from '../../model/project.ts';
 import { ok, type Result } from '../../base/result.ts';
-import { substrateOf, type Made } from '../../wall/substrates/index.ts';
-import type { Run } from '../../wall/survey/runs.ts';
+import { substrateOf } from '../../wall/substrates/index.ts';
 import { weightOf } from '../../base/units/constants.ts';
 import { groundAt, type HoleGround } from './hole-ground.ts';
-import { failedNear } from './failed.ts';
 import { reusableFixingAt } from './reusable.ts';
-import { useOf, withinRule, type Use } from './holds.ts';
+import { withinRule, type Use } from './holds.ts';
 import { kindOf } from '../../piece/kinds/index.ts';
-import { posesOf, type Pose, type Standing } from './poses.ts';
+import { posesOf, type Pose } from './poses.ts';
+import type { ToChoose } from './to-choose.ts';
+import { holeOf, useAt, type OnWall } from './use-at.ts';
 import { byRank, rankOf, type Rank, type ScoreTerm } from './rank.ts';
 import { considerations, inStuds, isStopped, type WayPoint } from './weigh.ts';
 import { WOULD_HELP } from '../../../words/en/fixing.ts';
@@ -60,14 +58,6 @@ export interface FixChoice {
 	margin: number;
 	/** What would make it possible, where nothing serves. */
 	instead: string[];
-}
-
-export interface ToChoose extends Standing {
-	made: Made;
-	houseRules: HouseRules;
-	kit: Project['kit'];
-	/** Where cables and pipes are likely. */
-	runs: readonly Run[];
 }
 
 /** Whether a weighed piece is heavy by the house rule. */
@@ -135,19 +125,14 @@ export const settledAs = ({ points }: Fix, way: FixingOption): boolean =>
 
 const near = (x: number | null, other: number): boolean => x === null || Math.abs(x - other) < 1;
 
-interface Point {
-	point: WallPoint & { load: PointLoad };
-	bearing: { x: number; y: number };
-	bed: HoleGround;
-}
-
 /** Points in one ground are fixed alike; each ground takes what serves there best. */
 function waysOf(pose: Pose, asked: ToChoose): { ways: FixingOption[]; strongest: number } {
 	const at = asked.x + pose.nudge;
-	const points = pose.hung.points.map((point): Point => {
+	const points = pose.hung.points.map((point): OnWall => {
 		const bearing = { x: at + point.x, y: asked.top + pose.lift - point.drop.value };
 		return {
-			point: point as Point['point'],
+			back: pose.back,
+			point: point as OnWall['point'],
 			bearing,
 			bed: groundAt(
 				asked.made,
@@ -161,7 +146,6 @@ function waysOf(pose: Pose, asked: ToChoose): { ways: FixingOption[]; strongest:
 	const options = grounds.map((ground) =>
 		servingOn(
 			points.filter(({ bed }) => groundKey(bed) === ground),
-			pose,
 			asked
 		)
 	);
@@ -182,27 +166,15 @@ interface Serving {
 	most: number;
 }
 
-function servingOn(points: readonly Point[], { roles, back }: Pose, asked: ToChoose): Serving[] {
-	const { kit, houseRules, hungPiece, failed } = asked;
-	return fixings.flatMap((fixing) => {
+function servingOn(points: readonly OnWall[], asked: ToChoose): Serving[] {
+	return fixings.flatMap(({ kind }) => {
 		const uses = new Map<WallPoint, Use>();
-		for (const { point, bearing, bed } of points) {
-			const off = point.hole ?? bearingToHole(kit, fixing.kind);
-			const hole = { x: bearing.x + off.dx, y: bearing.y + off.dy };
-			if (failedNear(failed, fixing, hole) !== null) return [];
-			const use = useOf(fixing, {
-				...{ bed, roles, point, site: asked.site },
-				needsHead: hangerOf(back).needsHead === true,
-				piece: hungPiece,
-				own: kit[fixing.kind],
-				school: houseRules.school
-			});
+		for (const on of points) {
+			const use = useAt(kind, on, asked);
 			if (!use.ok) return [];
-			uses.set(point, use.value);
+			uses.set(on.point, use.value);
 		}
-		return [
-			{ kind: fixing.kind, uses, most: Math.max(...[...uses.values()].map((u) => u.utilisation)) }
-		];
+		return [{ kind, uses, most: Math.max(...[...uses.values()].map((u) => u.utilisation)) }];
 	});
 }
 
@@ -215,19 +187,18 @@ function combinations(options: readonly (readonly Serving[])[]): Serving[][] {
 
 function wayOf(
 	pose: Pose,
-	points: readonly Point[],
+	points: readonly OnWall[],
 	chosen: readonly Serving[],
 	{ hungPiece, houseRules, kit, runs, site, top, made }: ToChoose
 ): FixingOption {
 	const at = points.map(({ point, bearing, bed }): WayPoint => {
 		const { kind, uses } = chosen.find((each) => each.uses.has(point))!;
 		const { down, pull } = point.load;
-		const off = point.hole ?? bearingToHole(kit, kind);
 		return {
 			name: point.name,
 			x: point.x,
 			hook: kind,
-			hole: hookOf(kind).puts === 'hole' ? { x: bearing.x + off.dx, y: bearing.y + off.dy } : null,
+			hole: hookOf(kind).puts === 'hole' ? holeOf(kind, { point, bearing }, kit) : null,
 			ground: bed.ground,
 			use: uses.get(point)!,
 			load: { down: down.value, pull: pull.value }

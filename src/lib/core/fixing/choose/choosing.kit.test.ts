@@ -10,7 +10,8 @@ import { hungPiece } from '../../piece/hung-piece.ts';
 import type { PieceKind } from '../../piece/kinds/index.ts';
 import type { Made } from '../../wall/substrates/index.ts';
 import { KG_PER_POUND } from '../../base/units/constants.ts';
-import { chooseFixings, type FixChoice, type ToChoose } from './choose.ts';
+import { chooseFixings, type FixChoice } from './choose.ts';
+import type { ToChoose } from './to-choose.ts';
 
 export const pounds = (lb: number) => lb * KG_PER_POUND;
 export const BOARD: Made = {

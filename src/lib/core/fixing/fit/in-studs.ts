@@ -1,5 +1,6 @@
 import { AIMED_AT_STUD_MM, MEETS_STUD_MM } from '../../base/figures/studs.ts';
-import { everyWay, type ToChoose, type FixingOption } from '../choose/choose.ts';
+import { everyWay, type FixingOption } from '../choose/choose.ts';
+import type { ToChoose } from '../choose/to-choose.ts';
 import { placesOf, posesAsItIs } from '../choose/poses.ts';
 import { byRank } from '../choose/rank.ts';
 import { inStuds } from '../choose/weigh.ts';

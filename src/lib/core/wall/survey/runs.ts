@@ -3,6 +3,8 @@ import type { Caution, Severity } from '../../base/caution.ts';
 import { care, stop } from './said.ts';
 import { faceOf, type Feature } from '../features/index.ts';
 import { holdsPoint, right, top, type Rect } from '../../base/geometry/rect.ts';
+import { memoisedOn } from '../../base/memo.ts';
+import { surveyParts } from './parts.ts';
 import type { SurveyedWall } from './surveyed-wall.ts';
 import { ceilingAt, ceilingLine, floorAt } from './outline.ts';
 import { RUNS } from '../../../words/en/survey.ts';
@@ -25,9 +27,10 @@ const PRACTICE = 'common practice';
  * radiators; from where one was met; beneath the ceiling and beside corners; anywhere beside wet rooms. A hint, never permission: elsewhere
  * than under BS 7671 cables may run anywhere, and what is on the other face of a thin wall counts too.
  */
-export function likelyRuns(wall: SurveyedWall): Run[] {
-	return [...wall.features.flatMap((feature) => runsOf(feature, wall)), ...edges(wall)];
-}
+export const likelyRuns = memoisedOn(
+	(wall: SurveyedWall) => [wall.features, ...surveyParts(wall)],
+	(wall): Run[] => [...wall.features.flatMap((feature) => runsOf(feature, wall)), ...edges(wall)]
+);
 
 function runsOf(feature: Feature, wall: SurveyedWall): Run[] {
 	const { service, met } = faceOf(feature);
