@@ -107,9 +107,35 @@
 		grid-column: span 2;
 	}
 
+	/* In the hand it stays low: the two figures side by side, and how sure they are behind “Why”. */
 	@media (max-width: 40rem) {
 		.how-sure {
 			grid-column: auto;
+		}
+
+		.line {
+			display: grid;
+			grid-template-columns: 1fr 1fr;
+			gap: 0.2rem 0.8rem;
+			padding: 0.3rem 1rem;
+		}
+
+		.line .open {
+			order: 1;
+			justify-self: end;
+		}
+
+		.line p {
+			order: 2;
+			align-self: end;
+		}
+
+		.line p.sure {
+			display: none;
+		}
+
+		.line p :global(.measure) {
+			font-size: 1.35rem;
 		}
 	}
 
