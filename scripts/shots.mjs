@@ -81,7 +81,6 @@ const SHOTS = [
 		}
 	],
 	['arrange-looks', `${wall}/arrange`, choose('A')],
-	['arrange-paper', `${wall}/arrange`, layer('Paper')],
 	[
 		'fix',
 		`${wall}/fix`,

@@ -7,6 +7,7 @@ import { usualHouseRules } from '../model/house-rules.ts';
 import type { Item, Layout, Place, Rake, Region, StyleName, Task } from './types.ts';
 import { allFree, boxOf, rectOf, within } from './room.ts';
 import { roomiest } from './roomiest.ts';
+import { lintLayout, type LayoutIssue } from './lint-layout.ts';
 import { scoreOf, type Score } from './score.ts';
 import { styleNamed } from './styles/index.ts';
 
@@ -28,6 +29,8 @@ export interface ArrangeRequest {
 	axis?: { x?: number; y?: number };
 	/** Where the lower edge of the group goes, mm; the axis tells its height where this is left out. */
 	bottom?: number;
+	/** The furniture it stands over. */
+	under?: Rect;
 	rake?: Rake;
 	studs?: readonly number[];
 	/** From this weight on a piece should meet a stud, kg; the usual house rule by default. */
@@ -40,11 +43,13 @@ export interface Candidate {
 	/** What it does, to be told apart by. */
 	name: string;
 	placements: Place[];
+	/** Between neighbours in a row, mm. */
+	gap: number;
 	scores: Score;
 }
 
 const USUAL_RAKE: Rake = { rise: 180, going: 250, up: 'right' };
-const BUDGET = 6000;
+export const BUDGET = 6000;
 /** Iterations times pieces squared stay below this, so that many pieces take no longer than a few seconds. */
 const MOST_WORK = 30_000_000;
 
@@ -73,6 +78,8 @@ export function arrange(wanted: ArrangeRequest): Result<{ candidates: Candidate[
 		keepOuts,
 		gap,
 		axis: { x: wanted.axis?.x ?? centreX(box), y: wanted.axis?.y ?? centreY(box) },
+		wall: { width: box.width, height: box.height },
+		...{ under: wanted.under ?? null, bottom: wanted.bottom ?? null },
 		locked: pieces.flatMap((item) => {
 			const place = fixed.get(item.id);
 			return place ? [{ ...item, ...place }] : [];
@@ -87,13 +94,33 @@ export function arrange(wanted: ArrangeRequest): Result<{ candidates: Candidate[
 	if (layouts.length === 0) return tooMuch(task, style.facts.label);
 	const whole = { ...task, items: [...items, ...task.locked] };
 	const scored = layouts
-		.map(({ name, places }) => ({
-			name,
-			placements: places,
+		.map(({ name, places, gap: own = gap }) => ({
+			...{ name, placements: places, gap: own },
 			scores: scoreOf([...places, ...task.locked], meantFor(places, whole, wanted.bottom))
 		}))
 		.sort((a, b) => a.scores.total - b.scores.total);
-	return ok({ candidates: distinct(scored).slice(0, count) });
+	return ok({ candidates: distinct(withoutFaults(scored, task), items).slice(0, count) });
+}
+
+/** Faults of the layout itself; its height is as it was asked for. */
+const OWN_FAULTS: readonly LayoutIssue['code'][] = ['step', 'odd-gap', 'off-furniture', 'too-wide'];
+
+/** Only what the second look finds no fault with; where each has one, those with the fewest. */
+function withoutFaults(candidates: Candidate[], { items, locked, under, axis }: Task): Candidate[] {
+	const counted = candidates.map((candidate) => {
+		const own = rectsOf(candidate.placements, items);
+		const pieces = [
+			...candidate.placements.map(({ id }, index) => ({ id, letter: id, rect: own[index]! })),
+			...locked.map((piece) => ({ id: piece.id, letter: piece.id, rect: rectOf(piece, piece) }))
+		];
+		const found = lintLayout({
+			...{ pieces, openings: [], climbs: true, centreLine: axis.y, floor: 0 },
+			beneath: under ? [{ ...under, name: '' }] : []
+		});
+		return { candidate, faults: found.filter(({ code }) => OWN_FAULTS.includes(code)).length };
+	});
+	const fewest = Math.min(...counted.map(({ faults }) => faults));
+	return counted.filter(({ faults }) => faults === fewest).map(({ candidate }) => candidate);
 }
 
 const rectsOf = (places: readonly Place[], items: readonly Item[]): Rect[] =>
@@ -108,9 +135,9 @@ const rectsOf = (places: readonly Place[], items: readonly Item[]): Rect[] =>
 function standing(layouts: Layout[], task: Task, bottom: number | undefined): Layout[] {
 	if (bottom === undefined) return layouts;
 	return layouts
-		.map(({ name, places }) => {
+		.map(({ places, ...layout }) => {
 			const up = bottom - boundsOf(rectsOf(places, task.items)).y;
-			return { name, places: places.map((place) => ({ ...place, y: place.y + up })) };
+			return { ...layout, places: places.map((place) => ({ ...place, y: place.y + up })) };
 		})
 		.filter(({ places }) => allFree(places, task));
 }
@@ -186,20 +213,32 @@ function tooMuch(task: Task, label: string): Result<never> {
 }
 
 /** Two layouts whose pieces all lie within this distance of each other are one, mm. */
-const SAME = 25;
+const SAME = 60;
 
-/** Leaves out what differs from a better one by a nudge only. */
-export function distinct(candidates: Candidate[]): Candidate[] {
+/** Leaves out what an eye would not tell from a better one: a nudge, or a swap of equal pieces. */
+export function distinct(candidates: Candidate[], items: readonly Item[]): Candidate[] {
+	const sizes = new Map(items.map((item) => [item.id, item]));
 	const kept: Candidate[] = [];
 	for (const candidate of candidates)
-		if (!kept.some((other) => alike(other.placements, candidate.placements))) kept.push(candidate);
+		if (!kept.some((other) => alike(other.placements, candidate.placements, sizes)))
+			kept.push(candidate);
 	return kept;
 }
 
-function alike(a: readonly Place[], b: readonly Place[]): boolean {
-	const byId = new Map(b.map((place) => [place.id, place]));
+function alike(
+	a: readonly Place[],
+	b: readonly Place[],
+	sizes: ReadonlyMap<string, Item>
+): boolean {
+	const free = new Set(b);
 	return a.every(({ id, x, y }) => {
-		const other = byId.get(id);
-		return other !== undefined && Math.abs(other.x - x) < SAME && Math.abs(other.y - y) < SAME;
+		const { width, height } = sizes.get(id)!;
+		for (const other of free) {
+			const size = sizes.get(other.id)!;
+			const equal = other.id === id || (size.width === width && size.height === height);
+			if (equal && Math.abs(other.x - x) < SAME && Math.abs(other.y - y) < SAME)
+				return free.delete(other);
+		}
+		return false;
 	});
 }

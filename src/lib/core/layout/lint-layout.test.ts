@@ -11,7 +11,10 @@ const piece = (letter: string, x: number, y: number, width = 400, height = 500):
 /** Three in a row, middles at 1448, gaps of 50. */
 const ROW = [piece('A', 1000, 1198), piece('B', 1450, 1198), piece('C', 1900, 1198)];
 const look = (pieces: Outlined[], more: Partial<LookedAt> = {}) =>
-	lintLayout({ pieces, beneath: [], centreLine: 1448, floor: 0, ...more });
+	lintLayout({
+		...{ pieces, beneath: [], openings: [], climbs: false, centreLine: 1448, floor: 0 },
+		...more
+	});
 const mended = (pieces: Outlined[], more: Partial<LookedAt> = {}) => {
 	const [glance] = look(pieces, more);
 	const moves = new Map(glance!.fix!.moves.map((move) => [move.id, move]));

@@ -25,6 +25,10 @@ export interface LookedAt {
 	pieces: readonly Outlined[];
 	/** Furniture and radiators below, mm. */
 	beneath: readonly (Rect & { name: string })[];
+	/** Doors and windows, mm: what hangs over one is as high as it has to be. */
+	openings: readonly Rect[];
+	/** Stairs run along the wall: what follows them is as high as it has to be. */
+	climbs: boolean;
 	/** The house centre line, mm above the level datum; the floor under it lies `floor` above the datum. */
 	centreLine: number;
 	floor: number;
@@ -178,15 +182,17 @@ function overFurniture(group: readonly Outlined[], { beneath }: LookedAt): Layou
 /** A group whose middle is higher or lower than any school has it. */
 function heights(
 	group: readonly Outlined[],
-	{ centreLine, floor, beneath }: LookedAt
+	{ centreLine, floor, beneath, openings, climbs }: LookedAt
 ): LayoutIssue[] {
+	if (climbs) return [];
 	const box = boundsOf(group.map(({ rect }) => rect));
 	const at = centreY(box) - floor;
 	const high = at > CENTRES.high;
 	if (!high && at >= CENTRES.low) return [];
-	// Furniture or a tall group may call for it.
-	if (box.height > 1000 || beneath.some((rect) => rect.x < right(box) && right(rect) > box.x))
-		return [];
+	// Furniture, a tall group, or an opening below may call for it.
+	const over = (rect: Rect) => rect.x < right(box) && right(rect) > box.x;
+	if (box.height > 1000 || beneath.some(over)) return [];
+	if (openings.some((rect) => over(rect) && top(rect) <= box.y + 1)) return [];
 	return [
 		{
 			...issue(high ? 'too-high' : 'too-low', {

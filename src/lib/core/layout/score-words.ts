@@ -2,6 +2,8 @@ export const SCORE_PARTS = [
 	'balance',
 	'gaps',
 	'outline',
+	'shape',
+	'strong',
 	'spread',
 	'colours',
 	'orientation',
@@ -19,6 +21,14 @@ export const SCORE_WORDS: Record<ScorePart, { label: string; asks: string }> = {
 	},
 	gaps: { label: 'gaps', asks: 'gaps between neighbours are the one wished for' },
 	outline: { label: 'outline', asks: 'the outline is filled and not ragged' },
+	shape: {
+		label: 'shape',
+		asks: 'the whole is as wide for its height as suits the wall, or what is below it'
+	},
+	strong: {
+		label: 'large works',
+		asks: 'the largest are near the middle, at the height of the eyes'
+	},
 	spread: { label: 'large and small', asks: 'large and small are spread, and not apart' },
 	colours: {
 		label: 'colours',

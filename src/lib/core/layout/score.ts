@@ -1,7 +1,9 @@
 import { MEETS_STUD_MM } from '../base/figures/studs.ts';
-import { boundsOf, centreX, centreY, right, top, type Rect } from '../base/geometry/rect.ts';
+import { boundsOf, centreX, centreY, type Rect } from '../base/geometry/rect.ts';
 import type { Item, Place, Task } from './types.ts';
-import { facing, NEARLY } from './facing.ts';
+import { aboveFurniture } from './above-furniture.ts';
+import { facing } from './facing.ts';
+import { slipsIn } from './slips.ts';
 import { rectOf } from './room.ts';
 import { SCORE_PARTS, type ScorePart } from './score-words.ts';
 import { darkness, toneOf } from './tone.ts';
@@ -11,6 +13,8 @@ const COUNTS: Record<ScorePart, number> = {
 	balance: 3,
 	gaps: 2,
 	outline: 2,
+	shape: 2,
+	strong: 3,
 	spread: 1,
 	colours: 1,
 	orientation: 1,
@@ -28,10 +32,14 @@ export interface Score {
 
 const capped = (fault: number): number => Math.min(Math.max(fault, 0), 1);
 
+/** What a layout is judged by. */
+export type ScoredBy = Pick<Task, 'items' | 'axis' | 'gap' | 'studs' | 'heavy'> &
+	Partial<Pick<Task, 'wall' | 'under'>>;
+
 /** How a layout looks, part by part: 0 is without fault. */
 export function scoreOf(
 	places: readonly Place[],
-	{ items, axis, gap, studs, heavy }: Pick<Task, 'items' | 'axis' | 'gap' | 'studs' | 'heavy'>
+	{ items, axis, gap, studs, heavy, wall, under }: ScoredBy
 ): Score {
 	const byId = new Map(items.map((item) => [item.id, item]));
 	const hung = places.map((place) => {
@@ -44,7 +52,9 @@ export function scoreOf(
 		balance: balance(hung, axis.x, box),
 		gaps: rects.length < 2 ? null : gapFault(rects, gap),
 		outline: rects.length < 3 ? null : outline(rects, box, gap),
-		spread: rects.length < 4 ? null : spread(rects, box),
+		shape: shapeFault(rects, box, wall, under),
+		strong: strongFault(rects, box, axis),
+		spread: rects.length < 4 || areAlike(rects) ? null : spread(rects, box),
 		colours: colours(hung, box),
 		orientation: orientation(rects, box),
 		height: capped(Math.abs(centreY(box) - axis.y) / 300),
@@ -96,6 +106,61 @@ function outline(rects: readonly Rect[], box: Rect, gap: number): number {
 	const filled = rects.reduce((sum, { width, height }) => sum + (width + gap) * (height + gap), 0);
 	return capped(1 - filled / ((box.width + gap) * (box.height + gap)));
 }
+
+/** Whether no piece is much larger than another, so that none is stronger. */
+function areAlike(rects: readonly Rect[]): boolean {
+	const areas = rects.map(areaOf);
+	return Math.max(...areas) < ALIKE * Math.min(...areas);
+}
+const ALIKE = 1.3;
+const areaOf = ({ width, height }: Rect): number => width * height;
+
+/** A group of rows and columns may be so many times wider or higher than suits before it is all wrong. From memory. */
+const WRONG_SHAPE = 4;
+
+/**
+ * How far the width for the height is from what suits: two thirds to three quarters of the furniture below, else between
+ * a square and the shape of the wall. Null for a row, a column and a climbing line, which are what they are.
+ */
+function shapeFault(
+	rects: readonly Rect[],
+	box: Rect,
+	wall: Task['wall'] | undefined,
+	under: Task['under'] | undefined
+): number | null {
+	const ways = new Set(
+		rects.flatMap((a, index) => rects.slice(index + 1).flatMap((b) => facing(a, b)?.axis ?? []))
+	);
+	if (ways.size < 2 || (!wall && !under)) return null;
+	if (under) {
+		const { least, most } = aboveFurniture(under).width;
+		const off = Math.max(least - box.width, box.width - most, 0);
+		return capped((2 * off) / under.width);
+	}
+	const suits = Math.cbrt(wall!.width / wall!.height);
+	return capped(Math.abs(Math.log(box.width / box.height / suits)) / Math.log(WRONG_SHAPE));
+}
+
+/** The largest works, one of six and at most three: how far from the middle half, and from the height of the axis. */
+export const strongest = (rects: readonly Rect[]): Rect[] =>
+	[...rects]
+		.sort((a, b) => areaOf(b) - areaOf(a))
+		.slice(0, Math.min(Math.max(Math.round(rects.length / 6), 1), 3));
+
+/** Null for few pieces and for equal ones. */
+function strongFault(rects: readonly Rect[], box: Rect, axis: Task['axis']): number | null {
+	if (rects.length < 5 || areAlike(rects)) return null;
+	const strong = strongest(rects);
+	const faults = strong.map((rect) => {
+		const aside = Math.abs(centreX(rect) - centreX(box)) / (box.width / 2);
+		const up = Math.abs(centreY(rect) - axis.y) / FAR_FROM_EYES_MM;
+		return (capped(2 * (aside - 0.5)) + capped(up)) / 2;
+	});
+	return faults.reduce((a, b) => a + b, 0) / strong.length;
+}
+
+/** A large work this far above or below the eyes is out of their height, mm. From memory. */
+const FAR_FROM_EYES_MM = 400;
 
 /** Distance between the middles of two lots of pieces, against the group’s size. */
 function apart(some: readonly Rect[], others: readonly Rect[], box: Rect): number {
@@ -152,33 +217,8 @@ function orientation(rects: readonly Rect[], box: Rect): number | null {
 	return upright.length < 2 || wide.length < 2 ? null : apart(upright, wide, box);
 }
 
-/** Neighbours whose tops, bottoms or middles (or sides) are nearly in line, for each piece. */
-function nearlyInLine(rects: readonly Rect[]): number {
-	let slips = 0;
-	for (let index = 0; index < rects.length; index++)
-		for (let next = index + 1; next < rects.length; next++) {
-			const [a, b] = [rects[index]!, rects[next]!];
-			const found = facing(a, b);
-			if (!found || found.gap > NEIGHBOUR) continue;
-			const level = found.axis === 'x';
-			const low = level ? a.y - b.y : a.x - b.x;
-			const high = level ? top(a) - top(b) : right(a) - right(b);
-			if (isSlip(low, high)) slips++;
-		}
-	return capped(slips / rects.length);
-}
-
-/** Of the edges and the middles of two neighbours none is in line, and one nearly so. */
-function isSlip(low: number, high: number): boolean {
-	const offs = [low, high, (low + high) / 2];
-	return (
-		offs.every((off) => Math.abs(off) > NEARLY.from) &&
-		offs.some((off) => Math.abs(off) < NEARLY.to)
-	);
-}
-
-/** Farther apart than this two pieces are no neighbours to the eye, mm. From memory. */
-const NEIGHBOUR = 200;
+/** Slips among neighbours, for each piece. */
+const nearlyInLine = (rects: readonly Rect[]): number => capped(slipsIn(rects) / rects.length);
 
 function onStuds(
 	hung: readonly Hung[],

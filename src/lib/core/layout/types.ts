@@ -39,6 +39,12 @@ export interface Task {
 	gap: number;
 	/** What the group is centred on: a plumb line and a level line, mm. */
 	axis: Point;
+	/** Size of the part of the wall that is looked at, mm. */
+	wall: { width: number; height: number };
+	/** Where the lower edge of the group goes, mm; null where the axis tells its height. */
+	bottom: number | null;
+	/** Furniture that the group stands over, mm; null where there is none. */
+	under: Rect | null;
 	/** Pieces that stay where they are. */
 	locked: readonly (Item & Place)[];
 	rake: Rake;
@@ -56,6 +62,8 @@ export interface Task {
 export interface Layout {
 	name: string;
 	places: Place[];
+	/** Its own even gap, where that is not the wished one, mm. */
+	gap?: number;
 }
 
 export const STYLE_NAMES = [

@@ -100,7 +100,7 @@ export function arrangeRequestFor(
 		keepOuts: [...keepOuts(wall), ...reserved, ...staying.map(({ rect }) => grown(rect, gap))],
 		locked: locked.map(({ id, rect: { x, y } }) => ({ id, x, y })),
 		axis: { x: anchor.x, ...(region ? {} : { y: centreLine }) },
-		...(above && anchor.under ? { bottom: overFurniture(anchor.under) } : {}),
+		...(above && anchor.under ? { bottom: overFurniture(anchor.under), under: anchor.under } : {}),
 		...(wall.stairs ? { rake: wall.stairs } : {})
 	};
 }

@@ -39,6 +39,8 @@ function look(project: Project, wallId: string): Seen | null {
 	const glances = lintLayout({
 		pieces: pieces.map(hangingOf),
 		beneath: wall.features.filter((feature) => faceOf(feature).centres),
+		openings: wall.features.filter((feature) => faceOf(feature).breaksStuds),
+		climbs: wall.stairs !== null,
 		centreLine: centreLine.y,
 		floor: centreLine.floor
 	});

@@ -2,8 +2,9 @@ import { scoreOf, type Score } from '../layout/score.ts';
 import { boundsOf, centreX, type Rect } from '../base/geometry/rect.ts';
 import type { Project } from '../model/project.ts';
 import type { Wall } from '../model/wall.ts';
-import { anchorsOn } from './anchors.ts';
-import { itemOf } from './arrange-wall.ts';
+import { boxOf } from '../layout/room.ts';
+import { anchorsOn, type Anchor } from './anchors.ts';
+import { itemOf, usualRegion } from './arrange-wall.ts';
 import { piecesById } from './place-wall.ts';
 import { type WallPlan } from './plan-wall-fast.ts';
 
@@ -17,11 +18,14 @@ export function scoreOnWall(
 	if (pieces.length === 0) return null;
 	const known = piecesById(project.pieces);
 	const { houseRules } = project;
+	const anchor = anchorOf(wall, boundsOf(pieces.map(({ rect }) => rect)));
 	return scoreOf(
 		pieces.map(({ pieceId, rect: { x, y } }) => ({ id: pieceId, x, y })),
 		{
 			items: pieces.map(({ pieceId }) => itemOf(known.get(pieceId)!, houseRules)),
-			axis: { x: axisOf(wall, boundsOf(pieces.map(({ rect }) => rect))), y: centreLine.y },
+			axis: { x: anchor.x, y: centreLine.y },
+			wall: boxOf(usualRegion(wall)),
+			under: anchor.under,
 			gap: houseRules.gap,
 			studs,
 			heavy: houseRules.heavy
@@ -29,10 +33,8 @@ export function scoreOnWall(
 	);
 }
 
-/** The plumb line a group was meant for: the one nearest to its own. */
-function axisOf(wall: Wall, group: Rect): number {
-	const off = (x: number) => Math.abs(x - centreX(group));
-	return anchorsOn(wall)
-		.map(({ x }) => x)
-		.reduce((a, b) => (off(b) < off(a) ? b : a));
+/** What a group was meant to be centred on: the nearest to its own middle. */
+function anchorOf(wall: Wall, group: Rect): Anchor {
+	const off = ({ x }: Anchor) => Math.abs(x - centreX(group));
+	return anchorsOn(wall).reduce((a, b) => (off(b) < off(a) ? b : a));
 }

@@ -2,13 +2,15 @@
 export const ARRANGED = {
 	'as-given': () => 'as they stand',
 	'largest-in-middle': () => 'largest in the middle',
+	'along-the-wall': () => 'spread along the wall',
 	growing: ({ down }: { down: boolean }) => `growing ${down ? 'downwards' : 'to the right'}`,
 	shrinking: ({ down }: { down: boolean }) => `growing ${down ? 'upwards' : 'to the left'}`,
 	'by-turns': () => 'large and small by turns',
 	'widths-paired': () => 'widths paired',
 	'large-above-small': () => 'large above small',
-	'by-size-from-top': () => 'by size, from the top',
-	'small-between-large': () => 'small between large',
+	'by-size-from-top': () => 'a ring, the largest in the middle',
+	arc: () => 'an arc',
+	'hanging-arc': () => 'a hanging arc',
 	'wide-round-largest': () => 'wide, round the largest',
 	'upright-round-largest': () => 'upright, round the largest',
 	'square-round-largest': () => 'square, round the largest',
@@ -20,5 +22,6 @@ export const ARRANGED = {
 	'wide-band': () => 'a wide band',
 	'square-block': () => 'a square block',
 	grid: ({ rows, columns }: { rows: number; columns: number }) => `${rows} by ${columns}`,
-	columns: ({ columns }: { columns: number }) => `${columns} columns`
+	'columns-of': ({ rows }: { rows: number }) =>
+		rows === 1 ? 'one high' : `columns about ${rows} high`
 };

@@ -1,5 +1,5 @@
 import type { Style, StyleFacts } from '../types.ts';
-import { looseBy } from '../loose.ts';
+import { byAims } from '../slicing/by-aims.ts';
 import { oddEven } from './row.ts';
 import { ARRANGED } from '../../../words/en/arranged.ts';
 
@@ -19,13 +19,14 @@ export const cluster: Style = {
 				task.items[b]!.width * task.items[b]!.height - task.items[a]!.width * task.items[a]!.height
 		);
 		const [largest, second] = bySize as [number, number | undefined];
-		return looseBy(task, [
-			{ name: ARRANGED['wide-round-largest'](), shape: 1.6, main: largest, strict: 0.5 },
-			{ name: ARRANGED['upright-round-largest'](), shape: 0.8, main: largest, strict: 0.5 },
-			{ name: ARRANGED['square-round-largest'](), shape: 1.1, main: largest, strict: 0.5 },
+		const round = { strict: 0.35, opens: 0.5, filled: 0.5 };
+		return byAims(task, [
+			{ name: ARRANGED['wide-round-largest'](), shape: 1.6, main: largest, ...round },
+			{ name: ARRANGED['square-round-largest'](), shape: 1.15, main: largest, ...round },
 			...(second === undefined
 				? []
-				: [{ name: ARRANGED['wide-round-second'](), shape: 1.6, main: second, strict: 0.5 }])
+				: [{ name: ARRANGED['wide-round-second'](), shape: 1.6, main: second, ...round }]),
+			{ name: ARRANGED['upright-round-largest'](), shape: 0.8, main: largest, ...round }
 		]);
 	}
 };

@@ -2,10 +2,12 @@ import type { Item, Place, Style, StyleFacts, Task } from '../types.ts';
 import { settled } from '../room.ts';
 import { ARRANGED } from '../../../words/en/arranged.ts';
 
-/** Two and two above each other; one left over stands alone on the line. */
+/** Two and two above each other; one that is over stands alone in the middle, or at the end of an even count of pairs. */
 function columnsOf(items: readonly Item[]): Item[][] {
+	const [alone, pairs] = items.length % 2 === 1 ? [items[0]!, items.slice(1)] : [null, items];
 	const columns: Item[][] = [];
-	for (let index = 0; index < items.length; index += 2) columns.push(items.slice(index, index + 2));
+	for (let index = 0; index < pairs.length; index += 2) columns.push(pairs.slice(index, index + 2));
+	if (alone) columns.splice(Math.floor(columns.length / 2), 0, [alone]);
 	return columns;
 }
 
@@ -38,10 +40,11 @@ export const doubleHang: Style = {
 	facts: doubleHangFacts,
 	lay: (task) => {
 		const byWidth = [...task.items].sort((a, b) => b.width - a.width);
+		const bySize = [...task.items].sort((a, b) => b.width * b.height - a.width * a.height);
 		const orders = [
-			{ name: ARRANGED['as-given'](), items: [...task.items] },
-			{ name: ARRANGED['widths-paired'](), items: byWidth },
-			{ name: ARRANGED['large-above-small'](), items: alternated(byWidth) }
+			{ name: ARRANGED['widths-paired'](), items: strongestFirst(byWidth) },
+			{ name: ARRANGED['as-given'](), items: strongestFirst(task.items) },
+			{ name: ARRANGED['large-above-small'](), items: strongestFirst(alternated(bySize)) }
 		];
 		return orders.flatMap(({ name, items }) => {
 			const found = settled(place(columnsOf(items), task), task);
@@ -55,4 +58,11 @@ function alternated(sorted: Item[]): Item[] {
 	return sorted
 		.slice(0, half)
 		.flatMap((item, index) => [item, ...(sorted[half + index] ? [sorted[half + index]!] : [])]);
+}
+
+/** Where one stands alone it is the largest. */
+function strongestFirst(items: readonly Item[]): Item[] {
+	if (items.length % 2 === 0) return [...items];
+	const largest = items.reduce((a, b) => (b.width * b.height > a.width * a.height ? b : a));
+	return [largest, ...items.filter((item) => item !== largest)];
 }

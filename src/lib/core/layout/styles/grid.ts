@@ -1,4 +1,4 @@
-import type { Item, Place, Style, StyleFacts, Task } from '../types.ts';
+import type { Item, Layout, Place, Style, StyleFacts, Task } from '../types.ts';
 import { settled } from '../room.ts';
 import { ARRANGED } from '../../../words/en/arranged.ts';
 
@@ -52,16 +52,17 @@ export const grid: Style = {
 	facts: gridFacts,
 	lay: (task) => {
 		const count = task.items.length;
-		return Array.from({ length: count }, (_, index) => index + 1)
-			.filter((columns) => {
-				const rows = Math.ceil(count / columns);
-				// One row is a single hang and one column a column; a grid has both, unless there is too little for it.
-				return count < 4 || (rows > 1 && columns > 1 && columns * (rows - 1) < count);
-			})
-			.flatMap((columns) => {
-				const found = settled(place(task.items, columns, task), task);
-				const rows = Math.ceil(count / columns);
-				return found ? [{ name: ARRANGED.grid({ rows, columns }), places: found }] : [];
-			});
+		const shapes = Array.from({ length: count }, (_, index) => index + 1).filter((columns) => {
+			const rows = Math.ceil(count / columns);
+			// One row is a single hang and one column a column; a grid has both, unless there is too little for it.
+			return count < 4 || (rows > 1 && columns > 1 && columns * (rows - 1) < count);
+		});
+		const found = (columns: number): Layout[] => {
+			const places = settled(place(task.items, columns, task), task);
+			const rows = Math.ceil(count / columns);
+			return places ? [{ name: ARRANGED.grid({ rows, columns }), places }] : [];
+		};
+		const full = shapes.filter((columns) => count % columns === 0).flatMap(found);
+		return full.length > 0 ? full : shapes.flatMap(found);
 	}
 };

@@ -1,7 +1,8 @@
 import { grown, overlap, type Rect } from '../../base/geometry/rect.ts';
 import type { Item, Place, Style, StyleFacts, Task } from '../types.ts';
 import { middleOut } from '../orders.ts';
-import { settled } from '../room.ts';
+import { rectOf, settled } from '../room.ts';
+import { slipsIn } from '../slips.ts';
 import { ARRANGED } from '../../../words/en/arranged.ts';
 
 const boxAt = ({ width, height }: Item, x: number, y: number): Rect => ({
@@ -57,13 +58,50 @@ export const ringStyle: Style = {
 	lay: (task) => {
 		const bySize = [...task.items].sort((a, b) => b.width * b.height - a.width * a.height);
 		const [main, ...others] = bySize as [Item, ...Item[]];
-		const orders = [
-			{ name: ARRANGED['by-size-from-top'](), items: others },
-			{ name: ARRANGED['small-between-large'](), items: middleOut(others) }
+		const layouts = [
+			{ name: ARRANGED['by-size-from-top'](), places: ring(main, mirroredRound(others), task) },
+			{ name: ARRANGED.arc(), places: arc(middleOut(task.items), task) },
+			...(task.items.length % 2 === 1
+				? [{ name: ARRANGED['hanging-arc'](), places: arc(middleOut(task.items), task, -1) }]
+				: [])
 		];
-		return orders.flatMap(({ name, items }) => {
-			const found = settled(ring(main, items, task), task);
+		return layouts.flatMap(({ name, places }) => {
+			const found = settled(places, task);
 			return found ? [{ name, places: found }] : [];
 		});
 	}
 };
+
+/** Sizes mirrored about the plumb line, the largest at the top: a first, then pairs of like size to both sides. */
+function mirroredRound(others: readonly Item[]): Item[] {
+	const [top, ...rest] = others;
+	const [right, left]: [Item[], Item[]] = [[], []];
+	for (const [index, item] of rest.entries()) (index % 2 === 0 ? right : left).push(item);
+	return top ? [top, ...right, ...left.toReversed()] : [];
+}
+
+/** How much an arc may rise for half its width, the calmest first. From memory. */
+const RISES = [0.22, 0.27, 0.32, 0.18, 0.37, 0.15];
+
+/** An arc over the whole width, the wished gap from side to side; `up` -1 for one that hangs. No two edges are nearly level. */
+function arc(items: readonly Item[], task: Task, up: 1 | -1 = 1): Place[] {
+	const arcs = RISES.map((rise) => onCircle(items, task, up * rise));
+	const slips = (places: readonly Place[]) =>
+		slipsIn(places.map((place, index) => rectOf(items[index]!, place)));
+	return arcs.find((places) => slips(places) === 0) ?? arcs[0]!;
+}
+
+/** Middles on a circle; below 0 it hangs. */
+function onCircle(items: readonly Item[], { gap, axis }: Task, bend: number): Place[] {
+	const total = items.reduce((sum, { width }) => sum + width + gap, -gap);
+	const half = total / 2;
+	const [up, rise] = [Math.sign(bend), Math.abs(bend) * half];
+	const radius = (half * half + rise * rise) / (2 * rise);
+	let left = -half;
+	return items.map(({ id, width, height }) => {
+		const middle = left + width / 2;
+		left += width + gap;
+		const y = Math.sqrt(radius * radius - middle * middle) - radius + rise / 2;
+		return { id, x: axis.x + middle - width / 2, y: axis.y + up * y - height / 2 };
+	});
+}

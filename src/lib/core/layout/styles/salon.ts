@@ -1,5 +1,5 @@
 import type { Style, StyleFacts } from '../types.ts';
-import { looseBy } from '../loose.ts';
+import { byAims } from '../slicing/by-aims.ts';
 import { boxOf } from '../room.ts';
 import { ARRANGED } from '../../../words/en/arranged.ts';
 
@@ -16,10 +16,11 @@ export const salon: Style = {
 	lay: (task) => {
 		const { width, height } = boxOf(task.region);
 		const shape = width / height;
-		return looseBy(task, [
-			{ name: ARRANGED['shape-of-wall'](), shape, main: null, strict: 1 },
-			{ name: ARRANGED['wide-band'](), shape: Math.max(shape, 2.6), main: null, strict: 1 },
-			{ name: ARRANGED['square-block'](), shape: 1.1, main: null, strict: 1 }
+		const full = { strict: 0.7, main: null, opens: 0.75, filled: 1.8 };
+		return byAims(task, [
+			{ name: ARRANGED['shape-of-wall'](), shape, ...full },
+			{ name: ARRANGED['wide-band'](), shape: Math.max(shape, 2.6), ...full },
+			{ name: ARRANGED['square-block'](), shape: 1.2, ...full }
 		]);
 	}
 };

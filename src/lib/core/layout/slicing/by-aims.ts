@@ -1,0 +1,82 @@
+import { aboveFurniture } from '../above-furniture.ts';
+import { around } from '../around.ts';
+import { allFree, settled } from '../room.ts';
+import { isMirrored, mirrored, mirroredPlaces } from './mirror.ts';
+import { roomiest } from '../roomiest.ts';
+import type { Rect } from '../../base/geometry/rect.ts';
+import type { Layout, Place, Task } from '../types.ts';
+import { composed, type Aim } from './composed.ts';
+
+/** What tells one composed hang of a style from another. */
+export type Wish = Omit<Aim, 'room' | 'lifted'> & { name: string };
+
+/** The whole fills about this much of its box. */
+const FILL = 0.82;
+/** Steps of one iteration of the budget, and the most work of one search: steps times pieces. */
+const EACH = 9;
+const MOST_WORK = 900_000;
+
+/** The hangs that a list of wishes leads to, as one block where there is room for it, else round what is in the way. */
+export function byAims(task: Task, wishes: readonly Wish[]): Layout[] {
+	if (!isMirrored(task)) return laidBy(task, wishes);
+	return laidBy(mirrored(task), wishes).map(({ places, ...layout }) => ({
+		...layout,
+		places: mirroredPlaces(places, task)
+	}));
+}
+
+const laidBy = (task: Task, wishes: readonly Wish[]): Layout[] =>
+	wishes.flatMap((wish) => {
+		const own = { ...task, budget: Math.ceil(task.budget / wishes.length) };
+		const places = (task.locked.length === 0 && inOneBlock(own, wish)) || around(own, wish.shape);
+		return places ? [{ name: wish.name, places }] : [];
+	});
+
+function inOneBlock(task: Task, { name: _, ...wish }: Wish): Place[] | null {
+	const free = roomiest(task);
+	const widths = task.under ? [aboveFurniture(task.under).width.most, task.under.width] : [];
+	for (const width of [...widths, free.width]) {
+		const room = { ...free, width: Math.min(free.width, width) };
+		const found = inRoom(task, wish, room, free);
+		if (found) return found;
+	}
+	return null;
+}
+
+function inRoom(task: Task, wish: Omit<Wish, 'name'>, room: Rect, free: Rect): Place[] | null {
+	const { items, gap, budget } = task;
+	const steps = Math.min(budget * EACH, Math.ceil(MOST_WORK / items.length));
+	const shape = possible(wish.shape, items, gap, room);
+	const { places } = composed(task, { ...wish, shape, room, lifted: liftIn(free, task) }, steps);
+	const found = settled(atHeight(places, task), { ...task, region: free });
+	return found && allFree(found, task) ? found : null;
+}
+
+/** Where the middle of a group comes to lie against the axis: on its line, or as near to the axis as the room lets it. */
+const liftIn =
+	({ y, height: tall }: Rect, { axis, bottom }: Task) =>
+	(height: number): number => {
+		if (bottom !== null) return bottom + height / 2 - axis.y;
+		return Math.min(Math.max(axis.y, y + height / 2), y + tall - height / 2) - axis.y;
+	};
+
+/** A group that stands on a line is put there before it gives way to anything beside it. */
+function atHeight(places: Place[], { bottom }: Task): Place[] {
+	if (bottom === null) return places;
+	const up = bottom - Math.min(...places.map(({ y }) => y));
+	return places.map((place) => ({ ...place, y: place.y + up }));
+}
+
+/** The shape nearest to the one wished for whose box the room can hold. */
+function possible(
+	shape: number,
+	items: Task['items'],
+	gap: number,
+	room: { width: number; height: number }
+): number {
+	const area =
+		items.reduce((sum, { width, height }) => sum + (width + gap) * (height + gap), 0) / FILL;
+	const least = area / (room.height + gap) ** 2;
+	const most = (room.width + gap) ** 2 / area;
+	return Math.max(Math.min(shape, most), least);
+}
