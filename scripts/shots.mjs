@@ -15,11 +15,6 @@ const part = (name) => async (page) => {
 	await page.mouse.move(640, 780);
 	await page.waitForTimeout(500);
 };
-const layer = (name) => async (page) => {
-	await page.getByRole('button', { name, exact: true }).click();
-	await choose('A')(page);
-};
-
 /** Name, path, and what to do before the picture is taken. */
 const SHOTS = [
 	['home', '/', null],

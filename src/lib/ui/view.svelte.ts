@@ -16,6 +16,8 @@ export class View {
 	/** The selected piece is turned round. */
 	flipped = $state(false);
 	benchOpen = $state(true);
+	/** Pieces in one line each, as they are being typed. */
+	line = $state('');
 	/** What stands on the stage in the Rack. */
 	rack: RackView = $state('wall');
 	/** What stands on the stage while arranging. */

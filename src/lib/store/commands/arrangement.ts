@@ -34,6 +34,31 @@ export const hangOnWall = (
 	}
 });
 
+/**
+ * Adds pieces, in a row on the house line about the middle of a wall where nothing hangs yet and they have room; else they
+ * wait beside it.
+ */
+export const addInRow = (wallId: string, pieces: readonly Piece[]): Command => ({
+	name:
+		pieces.length === 1
+			? ACTS.addPiece({ letter: pieces[0]!.letter })
+			: ACTS.addPieces({ count: pieces.length }),
+	recipe: (draft) => {
+		draft.pieces.push(...pieces);
+		const wall = wallIn(draft, wallId);
+		if (!wall) return;
+		const { placements } = activeArrangement(wall);
+		const { gap } = draft.houseRules;
+		const whole = pieces.reduce((sum, { width }) => sum + width + gap, -gap);
+		if (placements.length > 0 || whole > wall.width) return;
+		let left = (wall.width - whole) / 2;
+		for (const { id, width } of pieces) {
+			placements.push(startPlacement(id, left + width / 2, { from: 'house' }));
+			left += width + gap;
+		}
+	}
+});
+
 /** Puts pieces where an arrangement has them, taking each down from wherever else it stands, and those left out as well. */
 export const placePieces = (
 	wallId: string,

@@ -3,6 +3,7 @@
 		formatLength,
 		hangPiece,
 		hungPiece,
+		lineOf,
 		unmeasuredOn,
 		type Piece,
 		type PlannedPiece,
@@ -17,6 +18,7 @@
 	import BackNotes from '../rack/BackNotes.svelte';
 	import HangerChoice from '../rack/HangerChoice.svelte';
 	import HangerChoices from '../rack/HangerChoices.svelte';
+	import { getView } from '../view.svelte.ts';
 
 	interface Props {
 		piece: Piece;
@@ -35,6 +37,9 @@
 	let { piece, planned, wallId, styles, onflip, turned, editable = false }: Props = $props();
 
 	const session = $derived(getSession()());
+	const view = $derived(getView()());
+	const mass = $derived(styles.lead.unit === 'mm' ? 'kg' : 'lb');
+	const line = $derived(lineOf(piece, styles.lead, mass));
 	const { houseRules } = $derived(session.project);
 	let readingsOpen = $state(false);
 	const hung = $derived(hangPiece(piece, houseRules));
@@ -50,6 +55,19 @@
 </div>
 
 {#if editable}
+	<p class="line">
+		<span class="small-note">{line}</span>
+		<button
+			type="button"
+			class="flip"
+			onclick={() => {
+				view.line = lineOf(piece, styles.lead, mass, false);
+				view.select(null);
+			}}
+		>
+			Another like it
+		</button>
+	</p>
 	<div class="row">
 		<label class="name">
 			<span class="field-label">Name</span>
@@ -137,6 +155,14 @@
 {/if}
 
 <style>
+	.line {
+		display: flex;
+		gap: 0.5rem;
+		justify-content: space-between;
+		align-items: start;
+		margin-bottom: 0.3rem;
+	}
+
 	.view {
 		color: var(--graphite-soft);
 		font-size: 0.85rem;

@@ -8,6 +8,7 @@
 	import CheckBench from '$lib/ui/rack/CheckBench.svelte';
 	import FramingBench from '$lib/ui/rack/FramingBench.svelte';
 	import JobList from '$lib/ui/rack/JobList.svelte';
+	import OneLine from '$lib/ui/rack/OneLine.svelte';
 	import PieceFacts from '$lib/ui/rack/PieceFacts.svelte';
 	import WeightBench from '$lib/ui/rack/WeightBench.svelte';
 	import WireBench from '$lib/ui/rack/WireBench.svelte';
@@ -93,7 +94,11 @@
 			wall at once; then turn it round and read its back.
 		</p>
 	{/if}
-	<AddPiece wallId={page.params.wall!} {styles} />
+	<OneLine wallId={page.params.wall!} {styles} />
+	<details open>
+		<summary class="cursor-pointer font-semibold">Field by field</summary>
+		<AddPiece wallId={page.params.wall!} {styles} />
+	</details>
 	<div class="mt-3">
 		<PieceList {pieces} selected={view.selected} {styles} onselect={(id) => view.select(id)} />
 	</div>
