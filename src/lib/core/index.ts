@@ -320,6 +320,7 @@ export { learnedFrom } from './plan/learn.ts';
 export { lookAgain } from './plan/look-again.ts';
 export { piecesById, placementsOn, placeWall } from './plan/place-wall.ts';
 export { marksOfPiece, planWallFast, type WallPlan } from './plan/plan-wall-fast.ts';
+export { ABOVE_FURNITURE } from './wall/features/furniture.ts';
 export { lineOf } from './model/one-line/line-of.ts';
 export type { ByLine } from './model/one-line/piece-by-line.ts';
 export { type LineTold, piecesByLines, readLines } from './model/one-line/pieces-by-lines.ts';

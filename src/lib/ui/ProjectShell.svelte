@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { isTyping } from './is-typing.ts';
 	import { page } from '$app/state';
 	import { Redo2, Undo2 } from '@lucide/svelte';
 	import { onMount, type Snippet } from 'svelte';
@@ -83,13 +84,10 @@
 
 	let work: HTMLElement | undefined = $state();
 
-	const typing = (target: EventTarget | null) =>
-		target instanceof HTMLElement && target.matches('input, textarea, select, [contenteditable]');
-
 	onMount(() => {
 		const stopKeys = tinykeys(window, {
 			'$mod+KeyZ': (event) => {
-				if (typing(event.target)) return;
+				if (isTyping(event.target)) return;
 				event.preventDefault();
 				session.undo();
 			},
@@ -120,7 +118,7 @@
 	/** One letter alone acts only while the stage or the bench has the focus, and never while typing. */
 	function flipKey(event: KeyboardEvent) {
 		if (!(event.target instanceof Node) || !work?.contains(event.target)) return;
-		if (typing(event.target) || event.ctrlKey || event.metaKey || event.altKey) return;
+		if (isTyping(event.target) || event.ctrlKey || event.metaKey || event.altKey) return;
 		if (event.key.toLowerCase() === 'f' && view.selected) view.flipped = !view.flipped;
 		if (event.key === 'Escape') {
 			if (view.tool) view.tool = null;

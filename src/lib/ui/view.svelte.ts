@@ -1,4 +1,5 @@
 import { createContext } from 'svelte';
+import { WHOLE, type Zoom } from './elevation/frame.ts';
 import type { Eyes, LayoutIssue, HintKind, Region } from '$lib/core/index.ts';
 
 export type RackView = 'wall' | 'rack' | 'table';
@@ -16,6 +17,8 @@ export class View {
 	/** The selected piece is turned round. */
 	flipped = $state(false);
 	benchOpen = $state(true);
+	/** How much closer the wall is looked at. */
+	zoom: Zoom = $state.raw(WHOLE);
 	/** Pieces in one line each, as they are being typed. */
 	line = $state('');
 	/** What stands on the stage in the Rack. */

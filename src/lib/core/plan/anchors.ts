@@ -10,11 +10,13 @@ export interface Anchor {
 	label: string;
 	/** Its plumb line, mm from the left end. */
 	x: number;
-	/** Furniture that the group can stand over; null where there is none. */
+	/** What the group can stand so much above; null where there is nothing. */
 	under: Rect | null;
+	/** That is furniture, and the group goes by its width. */
+	furniture: boolean;
 }
 
-/** The wall, furniture from the widest on, and the stretches between doors and windows, equal to both casings. */
+/** The wall, furniture from the widest on, the stretches between doors and windows, equal to both casings, and what else a group can hang over. */
 export function anchorsOn(wall: Wall): Anchor[] {
 	const furniture = wall.features
 		.filter((feature) => faceOf(feature).centres)
@@ -23,7 +25,17 @@ export function anchorsOn(wall: Wall): Anchor[] {
 			id: feature.id,
 			label: `the ${feature.name.toLowerCase()}`,
 			x: centreX(feature),
-			under: feature
+			under: feature,
+			furniture: true
+		}));
+	const others = wall.features
+		.filter((feature) => faceOf(feature).hungOver)
+		.map((feature) => ({
+			id: feature.id,
+			label: `the ${feature.name.toLowerCase()}`,
+			x: centreX(feature),
+			under: feature,
+			furniture: false
 		}));
 	const openings = wall.features
 		.filter((feature) => faceOf(feature).breaksStuds)
@@ -36,13 +48,15 @@ export function anchorsOn(wall: Wall): Anchor[] {
 				id: `${before.id}|${next.id}`,
 				label: `between ${before.name.toLowerCase()} and ${next.name.toLowerCase()}`,
 				x: (right(before) + next.x) / 2,
-				under: null
+				under: null,
+				furniture: false
 			}
 		];
 	});
 	return [
-		{ id: 'wall', label: 'the wall', x: wall.width / 2, under: null },
+		{ id: 'wall', label: 'the wall', x: wall.width / 2, under: null, furniture: false },
 		...furniture,
-		...between
+		...between,
+		...others
 	];
 }

@@ -13,6 +13,7 @@ import {
 import { History } from '../../store/history.ts';
 import type { Feature } from '../wall/features/index.ts';
 import { overlap } from '../base/geometry/rect.ts';
+import { startFeature } from '../model/start.ts';
 import type { Wall } from '../model/wall.ts';
 import { activeArrangement } from '../model/arrangement.ts';
 import { anchorsOn } from './anchors.ts';
@@ -55,7 +56,9 @@ describe('arranging a wall of a project', () => {
 		expect(anchors.map(({ label }) => label)).deep.equal([
 			'the wall',
 			'the console table',
-			'between street door and tea room door'
+			'between street door and tea room door',
+			'the street door',
+			'the tea room door'
 		]);
 		const over = (id: string, change: Partial<Asked> = {}) =>
 			arrangeRequestFor(DEMO, stairHall, asked(stairHall, { on: id, ...change }));
@@ -88,6 +91,23 @@ describe('arranging a wall of a project', () => {
 				expect(scores.parts.height).equal(0);
 			}
 		}
+	});
+
+	it('stands so much above a window, and is centred on it', () => {
+		const window = {
+			...startFeature(() => 'w', 'window', netLoft),
+			...{ x: 800, y: 700, width: 900, height: 500 }
+		};
+		const wall = { ...netLoft, features: [window] };
+		const wanted = arrangeRequestFor(
+			DEMO,
+			wall,
+			asked(wall, { style: 'single-hang', on: 'w', above: true, by: 100 })
+		);
+		expect(wanted).include({ bottom: 1300 });
+		expect(wanted.axis!.x).equal(1250);
+		// Its width is no measure for the group.
+		expect(wanted.under).equal(undefined);
 	});
 
 	it('keeps out of features, and off the pieces that stay', () => {

@@ -3,7 +3,7 @@ import type { Candidate, ArrangeRequest } from '../layout/arrange.ts';
 import type { Item, Region, StyleName } from '../layout/types.ts';
 import { faceOf } from '../wall/features/index.ts';
 import { aboveFurniture } from '../layout/above-furniture.ts';
-import { grown, type Rect } from '../base/geometry/rect.ts';
+import { grown, top, type Rect } from '../base/geometry/rect.ts';
 import type { HangerRules } from '../piece/hangers/index.ts';
 import type { Piece } from '../piece/piece.ts';
 import type { Project } from '../model/project.ts';
@@ -28,8 +28,10 @@ export interface Asked {
 	region: Region | null;
 	/** Id of the anchor the group is centred on. */
 	on: string;
-	/** It stands above the furniture it is centred on, and not about the centre line. */
+	/** It stands above what it is centred on, and not about the centre line. */
 	above?: boolean;
+	/** By so much, mm; the usual over furniture where nothing is said. */
+	by?: number;
 	seed: number;
 }
 
@@ -65,7 +67,7 @@ export function itemOf(piece: Piece, rules: HangerRules): Item {
 export function arrangeRequestFor(
 	project: Project,
 	wall: Wall,
-	{ style, gap, pieces, off = [], region, on, above, seed }: Asked,
+	{ style, gap, pieces, off = [], region, on, above, by, seed }: Asked,
 	studs: readonly number[] = []
 ): ArrangeRequest {
 	const { houseRules } = project;
@@ -100,7 +102,12 @@ export function arrangeRequestFor(
 		keepOuts: [...keepOuts(wall), ...reserved, ...staying.map(({ rect }) => grown(rect, gap))],
 		locked: locked.map(({ id, rect: { x, y } }) => ({ id, x, y })),
 		axis: { x: anchor.x, ...(region ? {} : { y: centreLine }) },
-		...(above && anchor.under ? { bottom: overFurniture(anchor.under), under: anchor.under } : {}),
+		...(above && anchor.under
+			? {
+					bottom: by === undefined ? overFurniture(anchor.under) : top(anchor.under) + by,
+					...(anchor.furniture ? { under: anchor.under } : {})
+				}
+			: {}),
 		...(wall.stairs ? { rake: wall.stairs } : {})
 	};
 }

@@ -25,7 +25,7 @@ export function scoreOnWall(
 			items: pieces.map(({ pieceId }) => itemOf(known.get(pieceId)!, houseRules)),
 			axis: { x: anchor.x, y: centreLine.y },
 			wall: boxOf(usualRegion(wall)),
-			under: anchor.under,
+			under: anchor.furniture ? anchor.under : null,
 			gap: houseRules.gap,
 			studs,
 			heavy: houseRules.heavy
@@ -36,5 +36,7 @@ export function scoreOnWall(
 /** What a group was meant to be centred on: the nearest to its own middle. */
 function anchorOf(wall: Wall, group: Rect): Anchor {
 	const off = ({ x }: Anchor) => Math.abs(x - centreX(group));
-	return anchorsOn(wall).reduce((a, b) => (off(b) < off(a) ? b : a));
+	return anchorsOn(wall)
+		.filter(({ under, furniture }) => furniture || under === null)
+		.reduce((a, b) => (off(b) < off(a) ? b : a));
 }

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { Square } from '@lucide/svelte';
 	import {
+		ABOVE_FURNITURE,
 		activeArrangement,
 		failureNaming,
 		styleFacts,
@@ -46,6 +47,7 @@
 	let ownGap: number | null = $state(null);
 	let chosenAnchor = $state('wall');
 	let above = $state(false);
+	let by: number | null = $state(null);
 	let inPart = $state(false);
 	/** Pieces a person took out or put in, against those that stand on the wall. */
 	let turned: Record<string, boolean> = $state({});
@@ -60,7 +62,9 @@
 		project.pieces.filter(({ id }) => here.includes(id) || loose.includes(id))
 	);
 	const chosen = $derived(
-		offered.filter(({ id }) => turned[id] ?? here.includes(id)).map(({ id }) => id)
+		offered
+			.filter(({ id }) => turned[id] ?? (here.length === 0 || here.includes(id)))
+			.map(({ id }) => id)
 	);
 	const face = $derived(styleFacts.find((each) => each.style === style)!);
 	const gap = $derived(ownGap ?? rules.gap);
@@ -72,6 +76,8 @@
 			.filter(({ id }) => chosen.includes(id))
 			.map((piece) => itemOf(piece, project.houseRules))
 	);
+	/** As the usual middle over furniture, mm. */
+	const USUAL_ABOVE = (ABOVE_FURNITURE.least + ABOVE_FURNITURE.most) / 2;
 	const letters = $derived(new Map(project.pieces.map(({ id, letter }) => [id, letter])));
 	const letterOf = (id: string) => letters.get(id) ?? id;
 
@@ -91,6 +97,7 @@
 			region: view.region,
 			on: anchor.id,
 			above,
+			...(by === null ? {} : { by }),
 			seed: 1
 		};
 		// A plain copy: a worker takes no proxies.
@@ -111,6 +118,12 @@
 		forget();
 		turned = { ...turned, [id]: on };
 		off = off.filter((each) => each !== id);
+	}
+
+	function turnAll(on: boolean) {
+		forget();
+		turned = Object.fromEntries(offered.map(({ id }) => [id, on]));
+		off = [];
 	}
 
 	/** Takes what was offered, and asks again. */
@@ -192,11 +205,28 @@
 			<input class="checkbox checkbox-sm" type="checkbox" bind:checked={above} />
 			Stands just above it, not about the centre line
 		</label>
+		{#if above}
+			<LengthField
+				label="So much above {anchor.label}"
+				value={by ?? USUAL_ABOVE}
+				zero
+				{styles}
+				plausible={{ min: 20, max: 1000 }}
+				onvalue={(mm) => {
+					forget();
+					by = mm;
+				}}
+			/>
+		{/if}
 	{/if}
 	<details>
 		<summary class="cursor-pointer font-semibold"
 			>Pieces: {chosen.length} of {offered.length}</summary
 		>
+		<div class="acts">
+			<button class="btn btn-sm" type="button" onclick={() => turnAll(true)}>All</button>
+			<button class="btn btn-sm" type="button" onclick={() => turnAll(false)}>None</button>
+		</div>
 		<div class="pieces">
 			{#each offered as { id, letter, name } (id)}
 				<label title={name}>
@@ -231,6 +261,13 @@
 		>
 			Show arrangements
 		</button>
+		{#if chosen.length === 0}
+			<span class="small-note"
+				>{offered.length === 0
+					? 'There is no piece yet: add some in the Rack.'
+					: 'No piece is chosen: open “Pieces” and choose some.'}</span
+			>
+		{/if}
 		{#if ideas.progress}
 			<progress
 				class="progress"

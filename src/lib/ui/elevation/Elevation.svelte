@@ -16,10 +16,12 @@
 	import { hookTape } from '$lib/store/commands/index.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
 	import { sameList, Settled } from '../settled.svelte.ts';
+	import { isTyping } from '../is-typing.ts';
 	import { getBones } from '../survey/bones.svelte.ts';
 	import { getView, type SurveyPart } from '../view.svelte.ts';
 	import FeatureShape from './FeatureShape.svelte';
-	import { fitWall, sameFrame } from './frame.ts';
+	import { fitWall, MARGIN, sameFrame, WHOLE, zoomed } from './frame.ts';
+	import type { Zooming } from './zooming.ts';
 	import HungPieceShape from './HungPieceShape.svelte';
 	import LiftFilter from './LiftFilter.svelte';
 	import { Mover } from './mover.svelte.ts';
@@ -55,13 +57,40 @@
 	const { pieces: rack } = $derived(project);
 	const houseRules = $derived(session.rulesOn(plan.wallId));
 	/** Every piece on the wall rests on these three, and a drag leaves them as they are. */
-	const settledFrame = new Settled(() => fitWall({ width, height }, wallBox(wall)), sameFrame);
+	const settledFrame = new Settled(
+		() => zoomed(fitWall({ width, height }, wallBox(wall)), view.zoom),
+		sameFrame
+	);
 	const settledStyles = new Settled(() => stylesOf(houseRules));
 	const settledRack = new Settled(() => piecesById(rack));
 	const frame = $derived(settledFrame.value);
 	const styles = $derived(settledStyles.value);
 	const pieces = $derived(settledRack.value);
+	/** The tapes stay in sight when the wall is looked at closer. */
+	const beside = $derived({ ...frame, left: Math.max(frame.left, MARGIN.left) });
+	const below = $derived({ ...frame, floor: Math.min(frame.floor, height - MARGIN.bottom) });
 	const wallHeight = $derived(wallBox(wall).height);
+
+	let live: SVGSVGElement | undefined = $state();
+	let zoom: Zooming | null = null;
+	/** Asked for when a hand first comes near. */
+	async function zoomable(): Promise<Zooming | null> {
+		if (zoom || !live) return zoom;
+		const { zooming } = await import('./zooming.ts');
+		zoom ??= zooming(live, (to) => (view.zoom = to));
+		return zoom;
+	}
+	const wallId = $derived(plan.wallId);
+	$effect(() => {
+		void wallId;
+		return () => {
+			zoom?.fit();
+			view.zoom = WHOLE;
+		};
+	});
+	const closer = async (times: number) => (await zoomable())?.by(times);
+	const whole = async () => (await zoomable())?.fit();
+
 	const datums = $derived({ wall, pieces: plan.pieces, centreLineY: plan.centreLine.y });
 	const selected = $derived(plan.pieces.find(({ pieceId }) => pieceId === view.selected));
 	const floorTape = $derived.by(() => {
@@ -149,7 +178,9 @@
 			{/if}
 		</svg>
 		<svg
+			bind:this={live}
 			class="live"
+			onpointerenter={() => void zoomable()}
 			{width}
 			{height}
 			role="group"
@@ -242,7 +273,7 @@
 			{/if}
 			<Tape
 				axis="up"
-				{frame}
+				frame={beside}
 				units={houseRules.units}
 				length={wallHeight}
 				hooked={hookedUp(datums, wall.tape.up)}
@@ -251,7 +282,7 @@
 			/>
 			<Tape
 				axis="across"
-				{frame}
+				frame={below}
 				units={houseRules.units}
 				length={wall.width}
 				hooked={floorTape}
@@ -274,8 +305,34 @@
 				<BonesNote {wall} {styles} />
 			{/await}
 		{/if}
+		<div class="closer" role="group" aria-label="Look closer">
+			<button type="button" aria-label="Closer" title="Closer (+)" onclick={() => void closer(1.5)}>
+				+
+			</button>
+			<button
+				type="button"
+				aria-label="Further"
+				title="Further (-)"
+				disabled={view.zoom.k <= 1}
+				onclick={() => void closer(1 / 1.5)}
+			>
+				−
+			</button>
+			{#if view.zoom.k > 1}
+				<button type="button" title="The whole wall (0)" onclick={() => void whole()}>Fit</button>
+			{/if}
+		</div>
 	{/if}
 </div>
+
+<svelte:window
+	onkeydown={(event) => {
+		if (event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target)) return;
+		if (event.key === '+' || event.key === '=') void closer(1.5);
+		else if (event.key === '-') void closer(1 / 1.5);
+		else if (event.key === '0') void whole();
+	}}
+/>
 
 <style>
 	.elevation {
@@ -288,6 +345,30 @@
 	svg {
 		position: absolute;
 		inset: 0;
+	}
+
+	.closer {
+		position: absolute;
+		right: 0.6rem;
+		bottom: 4.6rem;
+		display: flex;
+		flex-direction: column;
+		gap: 0.25rem;
+	}
+
+	.closer button {
+		min-width: 2.5rem;
+		min-height: 2.5rem;
+		border: 1px solid var(--color-base-300);
+		border-radius: 0.3rem;
+		background: var(--color-base-100);
+		font-weight: 700;
+		cursor: pointer;
+	}
+
+	.closer button:disabled {
+		opacity: 0.45;
+		cursor: default;
 	}
 
 	.ground {

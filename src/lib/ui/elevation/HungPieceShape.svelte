@@ -44,8 +44,11 @@
 	const y = $derived(frame.y(planned.rect.y + planned.rect.height));
 	const width = $derived(planned.rect.width * frame.scale);
 	const height = $derived(planned.rect.height * frame.scale);
-	/** Wide enough for its letters, px. */
-	const tag = $derived(planned.letter.length * 6 + 11);
+	/** Its letter covers no more than a quarter of a small piece, and can be read, px. */
+	const letterSize = $derived(Math.min(Math.max(Math.min(width, height) * 0.26, 9), 13));
+	const tall = $derived(letterSize * 1.3);
+	const tag = $derived((planned.letter.length * 0.5 + 0.85) * letterSize);
+	const lockSize = $derived(Math.min(tall, 17));
 	const label = $derived(
 		`${planned.letter}, ${planned.name}, ${formatLength(planned.rect.width, styles.lead)} by ${formatLength(planned.rect.height, styles.lead)}${planned.trouble ? ', its back is not possible' : ''}${locked ? ', locked in place' : ''}`
 	);
@@ -78,15 +81,23 @@
 			<rect class="trouble" {width} {height} />
 		{/if}
 		{#if layer !== 'paper'}
-			<g transform="translate({width - tag} {height - 17})">
-				<rect class="tag" width={tag} height="17" rx="3" />
-				<text class="measure tag-text" x={tag / 2} y="13">{planned.letter}</text>
+			<g transform="translate({width - tag} {height - tall})">
+				<rect class="tag" width={tag} height={tall} rx="3" />
+				<text class="measure tag-text" x={tag / 2} y={letterSize} font-size={letterSize}>
+					{planned.letter}
+				</text>
 			</g>
 		{/if}
 		{#if locked}
-			<g transform="translate(3 {height - 20})">
-				<rect class="tag" width="17" height="17" rx="3" />
-				<Lock x="2.5" y="2.5" size={12} color="#2f2620" aria-hidden="true" />
+			<g>
+				<rect class="tag" width={lockSize} height={lockSize} rx="3" />
+				<Lock
+					x={lockSize * 0.15}
+					y={lockSize * 0.15}
+					size={lockSize * 0.7}
+					color="#2f2620"
+					aria-hidden="true"
+				/>
 			</g>
 		{/if}
 		{#if selected || also}
@@ -126,7 +137,6 @@
 
 	.tag-text {
 		fill: #2f2620;
-		font-size: 13px;
 		text-anchor: middle;
 	}
 

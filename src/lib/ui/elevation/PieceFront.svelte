@@ -36,8 +36,10 @@
 		height: Math.max(height - 2 * (frame + mount), 0)
 	});
 	const path = $derived(outlinePath(piece.outline, width, height));
-	/** Colours differ from piece to piece, always the same for one letter. */
-	const turn = $derived(piece.letter.charCodeAt(piece.letter.length - 1));
+	/** Colours differ from piece to piece, and are the same for alike ones: by what a tape reads of them. */
+	const turn = $derived(
+		Math.round(piece.width * 7 + piece.height * 3 + piece.depth) + piece.kind.length
+	);
 	const pick = (colours: readonly string[]) => colours[turn % colours.length]!;
 	const mouldings = ['#3a2a20', '#8a6a46', '#5d4a3a', '#a88a5c', '#46382f'];
 	const woods = ['#a9794a', '#94683c', '#b98a58'];

@@ -11,6 +11,28 @@ export interface Frame {
 	y: (mm: number) => number;
 }
 
+/** How much closer a drawing is looked at, and how far it is moved then, px. */
+export interface Zoom {
+	k: number;
+	x: number;
+	y: number;
+}
+
+/** The whole wall. */
+export const WHOLE: Zoom = { k: 1, x: 0, y: 0 };
+
+/** A frame looked at closer. */
+export function zoomed(frame: Frame, { k, x, y }: Zoom): Frame {
+	const scale = frame.scale * k;
+	const left = frame.left * k + x;
+	const floor = frame.floor * k + y;
+	return {
+		...{ scale, left, floor, width: frame.width * k, height: frame.height * k },
+		x: (mm) => left + mm * scale,
+		y: (mm) => floor - mm * scale
+	};
+}
+
 export const sameFrame = (a: Frame, b: Frame): boolean =>
 	a.scale === b.scale &&
 	a.left === b.left &&

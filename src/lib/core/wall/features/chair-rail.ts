@@ -14,6 +14,7 @@ export const chairRail: FeatureFace<z.infer<typeof chairRailSchema>> = {
 	start: { width: 'whole wall', height: 65, at: { aboveFloor: 850 } },
 	usual: {},
 	before: true,
+	hungOver: true,
 	zones: (feature) => [
 		near(feature, feature, (of) => care('over-moulding', { ...of, of: 'chair-rail' }), true)
 	],

@@ -23,6 +23,7 @@ export const door: FeatureFace<Door> = {
 	usual: { opens: 'away' },
 	edge: 'casing',
 	breaksStuds: true,
+	hungOver: true,
 	zones: (feature) => [uncovered(feature), ...(feature.opens === 'away' ? [] : [swing(feature)])],
 	choices: ({ opens }) => [
 		{

@@ -108,6 +108,8 @@ export interface FeatureFace<F extends AnyFeature> {
 	met?(feature: F): Service;
 	/** It is meant to be hung above: pieces are centred on it. */
 	centres?: true;
+	/** A group can be meant to hang so much above it. */
+	hungOver?: true;
 	/** Who or what is below a piece that hangs over it. */
 	below?(feature: F): Below | null;
 	/** It covers the foot of the wall and cannot be moved: nobody probes behind it. */

@@ -14,6 +14,7 @@ export const wainscot: FeatureFace<z.infer<typeof wainscotSchema>> = {
 	start: { width: 'whole wall', height: 900, at: { aboveFloor: 0 } },
 	usual: {},
 	before: true,
+	hungOver: true,
 	zones: (feature) => [
 		near(feature, feature, (of) => care('over-moulding', { ...of, of: 'wainscot' }), true)
 	],

@@ -17,6 +17,7 @@ export const windowFace: FeatureFace<z.infer<typeof windowSchema>> = {
 	usual: {},
 	edge: 'casing',
 	breaksStuds: true,
+	hungOver: true,
 	zones: (feature) => [
 		uncovered(feature),
 		near(feature, grown(feature, BESIDE_WINDOW_MM), (of) => note('near-window', of))
