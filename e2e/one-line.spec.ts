@@ -39,3 +39,25 @@ test('pieces are typed in one line each, pasted as a list, and one more is like 
 	await expect(bench.getByRole('button', { name: /Piece [C-I]/ })).toHaveCount(0);
 	await expect(pieceOn(page, 'A')).toBeVisible();
 });
+
+test('Enter goes to the next field, and starts nothing larger', async ({ page }) => {
+	await open(page, '/');
+	await page.getByRole('button', { name: 'Start a wall' }).click();
+	await page.getByLabel('Name of the project').fill('Reading room');
+	await page.keyboard.press('Enter');
+	await expect(page.getByLabel('Wall width')).toBeFocused();
+	await page.keyboard.type('12 ft');
+	await page.keyboard.press('Enter');
+	await page.keyboard.type('8 ft');
+	await page.keyboard.press('Enter');
+	await expect(page.getByRole('button', { name: 'Start', exact: true })).toBeFocused();
+	await page.keyboard.press('Enter');
+
+	const bench = page.getByRole('complementary', { name: 'Bench' });
+	await bench.getByLabel('Width', { exact: true }).focus();
+	await page.keyboard.type('24');
+	await page.keyboard.press('Enter');
+	await page.keyboard.type('30');
+	await page.keyboard.press('Enter');
+	await expect(bench.getByRole('heading', { name: 'A · Piece A' })).toBeVisible();
+});

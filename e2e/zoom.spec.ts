@@ -22,7 +22,7 @@ test('the wall is looked at closer by wheel, keys and buttons, and a piece is mo
 	// An arrow moves it by what it would on the whole wall.
 	await piece.focus();
 	const at = (await piece.boundingBox())!.x;
-	await page.keyboard.press('ArrowRight');
+	await page.keyboard.press('Shift+ArrowRight');
 	await expect.poll(async () => (await piece.boundingBox())!.x).toBeGreaterThan(at);
 	await page.getByRole('button', { name: 'Fit' }).click();
 	await expect.poll(async () => Math.abs((await wide()) / before - 1)).toBeLessThan(0.05);

@@ -5,6 +5,7 @@
 	import { readOwnKit } from '$lib/store/own-kit.ts';
 	import { newProject } from '$lib/store/new-project.ts';
 	import { keepProject } from '$lib/store/projects.ts';
+	import { enterGoesOn } from './enter-goes-on.ts';
 	import LengthField from './field/LengthField.svelte';
 	import { projectPath } from './paths.ts';
 	import Segments from './Segments.svelte';
@@ -43,7 +44,7 @@
 			<Dialog.Description class="mb-3">
 				Measure corner to corner on the wall face, and floor to ceiling.
 			</Dialog.Description>
-			<form class="grid gap-2" onsubmit={start}>
+			<form class="grid gap-2" onsubmit={start} {@attach enterGoesOn('button')}>
 				<label>
 					<span class="field-label">Name of the project</span>
 					<input class="input w-full" bind:value={name} maxlength="120" />

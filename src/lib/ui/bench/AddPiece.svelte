@@ -3,6 +3,7 @@
 	import { addPiece, hangOnWall } from '$lib/store/commands/index.ts';
 	import { newId } from '$lib/store/new-id.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
+	import { enterGoesOn } from '../enter-goes-on.ts';
 	import { getView } from '../view.svelte.ts';
 	import LengthField from '../field/LengthField.svelte';
 
@@ -35,7 +36,7 @@
 	}
 </script>
 
-<form class="add" onsubmit={add}>
+<form class="add" onsubmit={add} {@attach enterGoesOn('send')}>
 	<label class="kind">
 		<span class="field-label">Kind of piece</span>
 		<select class="select w-full select-sm" bind:value={kind}>
