@@ -298,7 +298,7 @@
 	{/if}
 	{#if ideas.candidates.length > 0}
 		{#await import('./CandidateCard.svelte') then { default: CandidateCard }}
-			<ul class="candidates" aria-live="polite">
+			<ul class="candidates" aria-label="Arrangements" aria-live="polite">
 				{#each ideas.candidates as candidate, index (index)}
 					<CandidateCard
 						{candidate}
