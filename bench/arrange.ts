@@ -84,7 +84,7 @@ for (const [count, times] of Object.entries(EXACT))
 		const task: Task & { region: typeof region } = {
 			...{ items: pieces(Number(count), 200, 600, seed), region, keepOuts: [], gap: 50 },
 			...{ axis: { x: 2500, y: 1450 }, locked: [], rake: { rise: 180, going: 250, up: 'right' } },
-			...{ wall: { width: 5000, height: 2400 }, bottom: null, under: null },
+			...{ wall: { width: 5000, height: 2400 }, bottom: null, under: null, main: null },
 			...{ studs: [], heavy: 15, draw: seeded(seed), budget: 1500 }
 		};
 		const { cost } = looseCost(task, WISH);

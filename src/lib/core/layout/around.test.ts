@@ -11,7 +11,7 @@ const task = (items: readonly Item[], change: Partial<Task> = {}): Task => ({
 	...{ items, region: REGION, keepOuts: [], gap: 50, axis: { x: 2000, y: 1400 }, locked: [] },
 	...{
 		rake: { rise: 1, going: 1, up: 'right' as const },
-		...{ wall: { width: 5000, height: 2400 }, bottom: null, under: null },
+		...{ wall: { width: 5000, height: 2400 }, bottom: null, under: null, main: null },
 		studs: [],
 		heavy: 15,
 		draw: seeded(1),

@@ -31,6 +31,8 @@ export interface ArrangeRequest {
 	bottom?: number;
 	/** The furniture it stands over. */
 	under?: Rect;
+	/** The piece that the others go round; the largest by default. */
+	main?: string;
 	rake?: Rake;
 	studs?: readonly number[];
 	/** From this weight on a piece should meet a stud, kg; the usual house rule by default. */
@@ -80,6 +82,7 @@ export function arrange(wanted: ArrangeRequest): Result<{ candidates: Candidate[
 		axis: { x: wanted.axis?.x ?? centreX(box), y: wanted.axis?.y ?? centreY(box) },
 		wall: { width: box.width, height: box.height },
 		...{ under: wanted.under ?? null, bottom: wanted.bottom ?? null },
+		main: wanted.main ?? null,
 		locked: pieces.flatMap((item) => {
 			const place = fixed.get(item.id);
 			return place ? [{ ...item, ...place }] : [];

@@ -164,7 +164,7 @@ describe('every pair of orders', () => {
 				...{ items, region: { x: 0, y: 0, width: 5000, height: 2400 }, keepOuts: [], gap: 50 },
 				...{ axis: { x: 2500, y: 1400 }, locked: [], studs: [], heavy: 15, draw, budget: 600 },
 				rake: { rise: 1, going: 1, up: 'right' as const },
-				...{ wall: { width: 5000, height: 2400 }, bottom: null, under: null }
+				...{ wall: { width: 5000, height: 2400 }, bottom: null, under: null, main: null }
 			};
 			const wish = { name: 'any', shape: 1.4, main: 0, strict: 0.5 };
 			const { cost } = looseCost(task, wish);
@@ -223,7 +223,7 @@ describe('the roomiest part of a region', () => {
 		axis: { x: 2000, y: 1200 },
 		locked: [],
 		rake: { rise: 1, going: 1, up: 'left' as const },
-		...{ wall: { width: 5000, height: 2400 }, bottom: null, under: null },
+		...{ wall: { width: 5000, height: 2400 }, bottom: null, under: null, main: null },
 		studs: [],
 		heavy: 15,
 		draw: () => 0.5,

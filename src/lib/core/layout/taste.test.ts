@@ -100,6 +100,22 @@ describe('ideas with taste', () => {
 		}
 	}).timeout(20_000);
 
+	it('go round the piece that a person chose', () => {
+		const { request } = setPiece('7 mixed, a cluster');
+		const chosen = { ...request, main: '3' };
+		for (const idea of ideas(chosen)) {
+			const rects = rectsOf(idea, chosen);
+			const box = boundsOf(rects);
+			const main = rects[idea.placements.findIndex(({ id }) => id === '3')]!;
+			expect(Math.abs(centreX(main) - centreX(box)), idea.name).most(box.width / 4);
+			expect(Math.abs(centreY(main) - centreY(box)), idea.name).most(box.height / 4);
+		}
+		const ring = { ...setPiece('7 plates').request, main: '4' };
+		const first = ideas(ring).find(({ name }) => name.startsWith('a ring'));
+		const middle = first!.placements.findIndex(({ id }) => id === '4');
+		expect(centreX(rectsOf(first!, ring)[middle]!)).closeTo(ring.axis!.x!, 1e-6);
+	}).timeout(20_000);
+
 	it('differ by more than a swap of equals', () => {
 		const wanted: ArrangeRequest = { ...alike(6), style: 'single-hang' };
 		// One row with the house gap, and one that takes the whole wall.

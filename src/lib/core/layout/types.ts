@@ -43,6 +43,8 @@ export interface Task {
 	wall: { width: number; height: number };
 	/** Where the lower edge of the group goes, mm; null where the axis tells its height. */
 	bottom: number | null;
+	/** The piece that the others go round; null for the largest. */
+	main: string | null;
 	/** Furniture that the group stands over, mm; null where there is none. */
 	under: Rect | null;
 	/** Pieces that stay where they are. */
@@ -91,6 +93,8 @@ export interface StyleFacts {
 	suits: string;
 	/** Every gap between facing pieces is the wished one. */
 	regular: boolean;
+	/** The others go round a piece that a person may choose. */
+	centrepiece?: true;
 	/** What the trade says about this many pieces; null where nothing. */
 	advice(count: number): string | null;
 	/** Why a number of pieces cannot be laid out so; null where it can. */

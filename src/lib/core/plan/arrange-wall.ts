@@ -30,6 +30,8 @@ export interface Asked {
 	on: string;
 	/** It stands above what it is centred on, and not about the centre line. */
 	above?: boolean;
+	/** The piece that the others go round; the largest where nothing is said. */
+	main?: string;
 	/** By so much, mm; the usual over furniture where nothing is said. */
 	by?: number;
 	seed: number;
@@ -67,7 +69,7 @@ export function itemOf(piece: Piece, rules: HangerRules): Item {
 export function arrangeRequestFor(
 	project: Project,
 	wall: Wall,
-	{ style, gap, pieces, off = [], region, on, above, by, seed }: Asked,
+	{ style, gap, pieces, off = [], region, on, above, by, main, seed }: Asked,
 	studs: readonly number[] = []
 ): ArrangeRequest {
 	const { houseRules } = project;
@@ -108,6 +110,7 @@ export function arrangeRequestFor(
 					...(anchor.furniture ? { under: anchor.under } : {})
 				}
 			: {}),
+		...(main !== undefined && chosen.has(main) ? { main } : {}),
 		...(wall.stairs ? { rake: wall.stairs } : {})
 	};
 }

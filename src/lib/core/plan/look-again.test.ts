@@ -1,15 +1,18 @@
 import { expect } from 'chai';
+import fc from 'fast-check';
 import {
 	addFeature,
 	bringToWall,
 	lockPieces,
 	movePiece,
+	movePieces,
 	placePieces,
 	setPiece
 } from '../../store/commands/index.ts';
 import { DEMO } from '../../store/demo/index.ts';
 import { preview, type Command } from '../../store/history.ts';
 import { frozenPoints, newHanging } from '../day/hangday/frozen.ts';
+import { activeArrangement } from '../model/arrangement.ts';
 import { startFeature, startPlacement } from '../model/index.ts';
 import type { Project } from '../model/project.ts';
 import { lookAgain } from './look-again.ts';
@@ -188,4 +191,56 @@ describe('a piece that hangs on another wall', () => {
 		expect(planned.cautions.map(({ code }) => code)).not.include('hangs-elsewhere');
 		expect(brought.day.at(-1)).equal(down);
 	});
+});
+
+describe('mends on any wall', () => {
+	const slip = fc.integer({ min: -18, max: 18 });
+
+	it('never leave more faults or cautions than there were', () => {
+		fc.assert(
+			fc.property(
+				fc.array(fc.record({ dx: slip, dy: slip, locked: fc.boolean() }), {
+					minLength: 5,
+					maxLength: 7
+				}),
+				(slips) => {
+					const wall = DEMO.walls[0]!;
+					const arrangement = activeArrangement(wall);
+					const project: Project = {
+						...DEMO,
+						walls: DEMO.walls.map((each) =>
+							each === wall
+								? {
+										...each,
+										arrangements: each.arrangements.map((own) =>
+											own === arrangement
+												? {
+														...own,
+														placements: own.placements.map((placement, index) => {
+															const { dx, locked } = slips[index % slips.length]!;
+															return { ...placement, locked, x: placement.x + dx };
+														})
+													}
+												: own
+										)
+									}
+								: each
+						)
+					};
+					const troubles = (of: Project) =>
+						lookAgain(of, wall.id).length + on(of, wall.id).cautions.length;
+					const before = troubles(project);
+					for (const { fix } of lookAgain(project, wall.id)) {
+						if (!fix) continue;
+						const after = preview(
+							project,
+							movePieces(wall.id, fix.moves, on(project, wall.id).pieces)
+						);
+						expect(troubles(after)).most(before);
+					}
+				}
+			),
+			{ numRuns: 25 }
+		);
+	}).timeout(60_000);
 });

@@ -48,6 +48,8 @@
 	let chosenAnchor = $state('wall');
 	let above = $state(false);
 	let by: number | null = $state(null);
+	/** The piece that the others go round; none for the largest. */
+	let main = $state('');
 	let inPart = $state(false);
 	/** Pieces a person took out or put in, against those that stand on the wall. */
 	let turned: Record<string, boolean> = $state({});
@@ -98,6 +100,7 @@
 			on: anchor.id,
 			above,
 			...(by === null ? {} : { by }),
+			...(main === '' ? {} : { main }),
 			seed: 1
 		};
 		// A plain copy: a worker takes no proxies.
@@ -218,6 +221,17 @@
 				}}
 			/>
 		{/if}
+	{/if}
+	{#if face.centrepiece}
+		<label>
+			<span class="field-label">Centrepiece</span>
+			<select class="select w-full select-sm" bind:value={main} onchange={forget}>
+				<option value="">the largest</option>
+				{#each offered.filter(({ id }) => chosen.includes(id)) as { id, letter, name } (id)}
+					<option value={id}>{letter} · {name}</option>
+				{/each}
+			</select>
+		</label>
 	{/if}
 	<details>
 		<summary class="cursor-pointer font-semibold"

@@ -8,6 +8,7 @@ export const clusterFacts: StyleFacts = {
 	label: 'Cluster',
 	suits: 'Round a main piece, the gaps alike without an exact grid.',
 	regular: false,
+	centrepiece: true,
 	advice: oddEven
 };
 
@@ -18,8 +19,15 @@ export const cluster: Style = {
 			(a, b) =>
 				task.items[b]!.width * task.items[b]!.height - task.items[a]!.width * task.items[a]!.height
 		);
-		const [largest, second] = bySize as [number, number | undefined];
+		const own = task.items.findIndex(({ id }) => id === task.main);
 		const round = { strict: 0.35, opens: 0.5, filled: 0.5 };
+		if (own >= 0)
+			return byAims(task, [
+				{ name: ARRANGED['wide-round'](), shape: 1.6, main: own, ...round },
+				{ name: ARRANGED['square-round'](), shape: 1.15, main: own, ...round },
+				{ name: ARRANGED['upright-round'](), shape: 0.8, main: own, ...round }
+			]);
+		const [largest, second] = bySize as [number, number | undefined];
 		return byAims(task, [
 			{ name: ARRANGED['wide-round-largest'](), shape: 1.6, main: largest, ...round },
 			{ name: ARRANGED['square-round-largest'](), shape: 1.15, main: largest, ...round },

@@ -49,6 +49,7 @@ export const ringFacts: StyleFacts = {
 	label: 'Ring',
 	suits: 'Plates or small pieces evenly round a main one.',
 	regular: false,
+	centrepiece: true,
 	advice: (count) => (count > 9 ? 'More than eight round one make a wide ring.' : null),
 	refuses: (count) => (count >= 4 ? null : 'A ring takes a main piece and at least three round it.')
 };
@@ -56,7 +57,8 @@ export const ringFacts: StyleFacts = {
 export const ringStyle: Style = {
 	facts: ringFacts,
 	lay: (task) => {
-		const bySize = [...task.items].sort((a, b) => b.width * b.height - a.width * a.height);
+		const area = ({ id, width, height }: Item) => (id === task.main ? Infinity : width * height);
+		const bySize = [...task.items].sort((a, b) => area(b) - area(a));
 		const [main, ...others] = bySize as [Item, ...Item[]];
 		const layouts = [
 			{ name: ARRANGED['by-size-from-top'](), places: ring(main, mirroredRound(others), task) },

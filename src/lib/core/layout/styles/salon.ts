@@ -8,6 +8,7 @@ export const salonFacts: StyleFacts = {
 	label: 'Salon',
 	suits: 'A wall filled from edge to edge, large and small mixed.',
 	regular: false,
+	centrepiece: true,
 	advice: (count) => (count < 6 ? 'A salon wants many pieces: a cluster suits fewer.' : null)
 };
 
@@ -16,7 +17,8 @@ export const salon: Style = {
 	lay: (task) => {
 		const { width, height } = boxOf(task.region);
 		const shape = width / height;
-		const full = { strict: 0.7, main: null, opens: 0.75, filled: 1.8 };
+		const own = task.items.findIndex(({ id }) => id === task.main);
+		const full = { strict: 0.7, main: own < 0 ? null : own, opens: 0.75, filled: 1.8 };
 		return byAims(task, [
 			{ name: ARRANGED['shape-of-wall'](), shape, ...full },
 			{ name: ARRANGED['wide-band'](), shape: Math.max(shape, 2.6), ...full },
