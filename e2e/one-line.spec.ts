@@ -61,3 +61,19 @@ test('Enter goes to the next field, and starts nothing larger', async ({ page })
 	await page.keyboard.press('Enter');
 	await expect(bench.getByRole('heading', { name: 'A · Piece A' })).toBeVisible();
 });
+
+test('pieces are laid on the floor before anything is on the wall, and put up so', async ({
+	page
+}) => {
+	await open(page, '/');
+	await page.getByRole('button', { name: 'Start a wall' }).click();
+	await page.getByRole('button', { name: 'Start', exact: true }).click();
+	await page.getByLabel('A piece a line').fill('24 x 30 rings\n8 of 16 x 20 sawtooth');
+	await page.getByRole('button', { name: 'Add 9 pieces' }).click();
+	await station(page, 'Arrange').click();
+	await page.getByRole('button', { name: 'Floor', exact: true }).click();
+	await expect(page.getByText('Nothing is on the wall yet.')).toBeVisible();
+	await page.getByRole('button', { name: 'Put them on the wall so' }).click();
+	await page.getByRole('button', { name: 'Wall', exact: true }).click();
+	for (const letter of 'ABCDEFGHI') await expect(pieceOn(page, letter)).toBeVisible();
+});

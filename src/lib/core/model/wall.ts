@@ -27,6 +27,9 @@ export type Placement = z.infer<typeof placementSchema>;
 /** A part of the wall kept free for something to come. */
 export const reservedSchema = z.object({
 	id,
+	name: z
+		._default(shortText, '')
+		.check(z.describe('what is to come there; empty for nothing said')),
 	x: position,
 	y: position,
 	width: size,

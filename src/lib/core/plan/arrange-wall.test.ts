@@ -134,7 +134,7 @@ describe('arranging a wall of a project', () => {
 		const ids = DEMO.pieces.filter(({ letter }) => locked.has(letter)).map(({ id }) => id);
 		history.run(lockPieces(stairHall.id, ids, true));
 		history.run(groupPieces(stairHall.id, ['piece-a', 'piece-b'], 'pair'));
-		const space = { id: 'later', x: 2700, y: 1600, width: 300, height: 300 };
+		const space = { id: 'later', name: '', x: 2700, y: 1600, width: 300, height: 300 };
 		history.run(reserve(stairHall.id, space));
 		const { project } = history;
 		const wall = project.walls[0]!;

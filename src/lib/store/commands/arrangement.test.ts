@@ -103,7 +103,7 @@ describe('kept arrangements', () => {
 
 describe('reserved space', () => {
 	it('is kept, changed and given back', () => {
-		const space = { id: 's', x: 100, y: 1200, width: 400, height: 300 };
+		const space = { id: 's', name: 'a lamp', x: 100, y: 1200, width: 400, height: 300 };
 		const reserve = commands.reserve(WALL, space);
 		const change = commands.setReserved(WALL, 's', { x: 150, y: 1200, width: 380, height: 300 });
 		expect(hung(after(reserve, change)).reserved).deep.equal([{ ...space, x: 150, width: 380 }]);

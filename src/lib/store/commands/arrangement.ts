@@ -9,7 +9,6 @@ import {
 	type PlacedHeight,
 	type Placement,
 	type PlannedPiece,
-	type Rect,
 	type Reserved
 } from '../../core/index.ts';
 import type { Command } from '../history.ts';
@@ -183,13 +182,17 @@ export const reserve = (wallId: string, space: Reserved): Command => ({
 	}
 });
 
-export const setReserved = (wallId: string, id: string, rect: Rect): Command => ({
+export const setReserved = (
+	wallId: string,
+	id: string,
+	to: Partial<Omit<Reserved, 'id'>>
+): Command => ({
 	name: ACTS.changeAReservedSpace(),
 	merge: `reserved-${id}`,
 	recipe: (draft) => {
 		const wall = wallIn(draft, wallId);
 		const space = wall && activeArrangement(wall).reserved.find((each) => each.id === id);
-		if (space) Object.assign(space, { ...rect, id });
+		if (space) Object.assign(space, { ...to, id });
 	}
 });
 

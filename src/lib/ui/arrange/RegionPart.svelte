@@ -80,11 +80,23 @@
 {#each reserved as space, index (space.id)}
 	<details>
 		<summary class="cursor-pointer">
-			Kept free{reserved.length > 1 ? ` ${index + 1}` : ''}: {formatLength(
+			Kept free{space.name ? ` for ${space.name}` : reserved.length > 1 ? ` ${index + 1}` : ''}: {formatLength(
 				space.width,
 				styles.lead
 			)} × {formatLength(space.height, styles.lead)}
 		</summary>
+		<label>
+			<span class="field-label">Kept free for</span>
+			<input
+				class="input w-full input-sm"
+				value={space.name}
+				maxlength="120"
+				placeholder="a lamp, a clock, what is still to come"
+				oninput={(event) =>
+					session.run(setReserved(wall.id, space.id, { name: event.currentTarget.value }))}
+				onchange={() => session.seal()}
+			/>
+		</label>
 		{#await import('./RectFields.svelte') then { default: RectFields }}
 			<RectFields
 				rect={space}

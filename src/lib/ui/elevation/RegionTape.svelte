@@ -100,7 +100,8 @@
 		if (from && a && c) {
 			const rect = between(a, c);
 			if (rect.width >= LEAST && rect.height >= LEAST) {
-				if (view.taping === 'reserve') session.run(reserve(wall.id, { id: newId(), ...rect }));
+				if (view.taping === 'reserve')
+					session.run(reserve(wall.id, { id: newId(), name: '', ...rect }));
 				else view.region = rect;
 				view.taping = null;
 			}
@@ -132,7 +133,7 @@
 {#each reserved as space, index (space.id)}
 	<path class="reserved" d="{path(corners(space))} Z" />
 	<text class="measure" x={frame.x(space.x) + 6} y={frame.y(space.y + space.height) + 18}>
-		kept free{reserved.length > 1 ? ` ${index + 1}` : ''}
+		{space.name || `kept free${reserved.length > 1 ? ` ${index + 1}` : ''}`}
 	</text>
 {/each}
 {#if outline}<path class="region" d="{path(outline)} Z" />{/if}
