@@ -1,3 +1,4 @@
+import { readFile } from 'node:fs/promises';
 import type { Locator, Page } from '@playwright/test';
 import {
 	accessible,
@@ -362,7 +363,27 @@ test('an arrangement is compared, looked at from where people stand, seen in a p
 		page.getByRole('button', { name: /^upper left corner, 1\d % across/ })
 	).toBeVisible();
 	await accessible(page, 'photo');
+	// The photo with the pieces in it is saved as a picture; the photo is dark, the pieces are not.
+	const saved = page.waitForEvent('download');
+	await page.getByRole('button', { name: 'Save as a picture' }).click();
+	const picture = await saved;
+	expect(picture.suggestedFilename()).toMatch(/photo\.jpg$/);
+	const bright = await page.evaluate(
+		async (base64) => {
+			const bytes = Uint8Array.from(atob(base64), (letter) => letter.charCodeAt(0));
+			const image = await createImageBitmap(new Blob([bytes], { type: 'image/jpeg' }));
+			const context = new OffscreenCanvas(image.width, image.height).getContext('2d')!;
+			context.drawImage(image, 0, 0);
+			const { data } = context.getImageData(0, 0, image.width, image.height);
+			let count = 0;
+			for (let at = 0; at < data.length; at += 4) if (data[at]! > 120) count++;
+			return count / (data.length / 4);
+		},
+		(await readFile(await picture.path())).toString('base64')
+	);
+	expect(bright).toBeGreaterThan(0.02);
 	// Past its right neighbour the four are no rectangle any more, and that is said.
+	await page.getByRole('button', { name: /^upper left corner/ }).focus();
 	for (let press = 0; press < 60; press++) await page.keyboard.press('Shift+ArrowRight');
 	await expect(page.getByRole('alert')).toContainText('put them in order');
 	await kept(page);

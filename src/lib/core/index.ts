@@ -4,7 +4,13 @@ export { type Derived, writeSum } from './base/derived.ts';
 export { RING_PLATE_MM } from './base/figures/hardware.ts';
 export { HALF_STUD_MM } from './base/figures/studs.ts';
 export { before, type Eye, seenFrom, type Spot } from './base/geometry/camera.ts';
-export { type Homography, mapPoint, type Quad, rectToQuad } from './base/geometry/homography.ts';
+export {
+	type Homography,
+	inverseMap,
+	mapPoint,
+	type Quad,
+	rectToQuad
+} from './base/geometry/homography.ts';
 export { alongLine, type Point } from './base/geometry/line.ts';
 export { boundsOf, centreX, centreY, type Rect, right, top } from './base/geometry/rect.ts';
 export { memoised } from './base/memo.ts';
@@ -321,6 +327,7 @@ export { lookAgain } from './plan/look-again.ts';
 export { piecesById, placementsOn, placeWall } from './plan/place-wall.ts';
 export { marksOfPiece, planWallFast, type WallPlan } from './plan/plan-wall-fast.ts';
 export { ABOVE_FURNITURE } from './wall/features/furniture.ts';
+export { type Figures, figuresOf, type FigureWord, withFigures } from './model/one-line/figures.ts';
 export { lineOf } from './model/one-line/line-of.ts';
 export type { ByLine } from './model/one-line/piece-by-line.ts';
 export { type LineTold, piecesByLines, readLines } from './model/one-line/pieces-by-lines.ts';

@@ -1,6 +1,7 @@
 import { expect } from 'chai';
 import fc from 'fast-check';
 import { kinds, startPiece, usualHouseRules, type Piece } from '../core/index.ts';
+import { piecesFrom } from '../ui/rack/import-pieces.ts';
 import {
 	matchColumn,
 	matchHeader,
@@ -27,6 +28,29 @@ const read = (text: string, units: 'in' | 'mm' = 'in', used: string[] = []) => {
 	return readRows(raw, matchHeader(raw), units, used);
 };
 const inches = (mm: number) => mm / 25.4;
+
+describe('figures of backs in a list', () => {
+	it('are read by their columns, and written so that they read back', () => {
+		const { rows, faults } = read(
+			'name,width,height,hangs by,apart,down,wire\nHarbour,24,30,wire on one hook,16,8,4 3/4'
+		);
+		expect(faults).deep.equal([]);
+		const [{ piece }] = rows as [(typeof rows)[0]];
+		expect(piece.figures).deep.equal({ apart: 406.4, down: 203.2, wire: 120.65, hooks: null });
+		const [made] = piecesFrom([piece], [], newId);
+		expect(made!.back).include({ kind: 'wire-one', ringSpan: 406.4, ringDrop: 203.2 });
+		const again = read(piecesCsv([made!], usualHouseRules));
+		expect(again.rows[0]!.piece.figures).deep.equal(piece.figures);
+	});
+
+	it('are refused by row and column where a back has no such figure', () => {
+		const { rows, faults } = read(
+			'name,width,height,hangs by,wire\nLighthouse,12,12,sawtooth on one nail,4'
+		);
+		expect(rows).deep.equal([]);
+		expect(faults.map(({ row, column }) => [row, column])).deep.equal([[2, 'wire']]);
+	});
+});
 
 describe('readTable', () => {
 	it('reads commas, semicolons and tabs, with a BOM, with or without names', () => {

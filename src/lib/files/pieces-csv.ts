@@ -1,6 +1,7 @@
 import { fail } from './said.ts';
 import Papa from 'papaparse';
 import {
+	figuresOf,
 	formatLength,
 	formatMass,
 	hangerOf,
@@ -10,7 +11,11 @@ import {
 	ok,
 	parseLength,
 	parseMass,
+	startPiece,
 	stylesOf,
+	withFigures,
+	type Figures,
+	type FigureWord,
 	type HangerKind,
 	type HouseRules,
 	type Piece,
@@ -28,6 +33,10 @@ export const COLUMNS = [
 	'depth',
 	'weight',
 	'hangs by',
+	'apart',
+	'down',
+	'wire',
+	'hooks apart',
 	'set',
 	'notes'
 ] as const;
@@ -96,6 +105,10 @@ const ALIASES: Record<Column, RegExp> = {
 	depth: /^(depth|d|deep|thickness)\b/,
 	weight: /^(weight|mass|wt\.?)\b/,
 	'hangs by': /^(hangs by|hanger|hanging|hardware|hung by|fixing)$/,
+	apart: /^(rings |slots )?apart\b|^ring span\b|^span\b/,
+	down: /^(rings |ring |slots )?down\b|^ring drop\b/,
+	wire: /^(wire|pulled drop|pulled|drop)\b/,
+	'hooks apart': /^(hooks apart|between hooks|hook spacing)\b/,
 	set: /^(set|group|series)$/,
 	notes: /^(notes?|comments?|remarks?)$/
 };
@@ -140,6 +153,8 @@ export interface PieceRow {
 	depth: number | null;
 	weight: number | null;
 	hanger: HangerKind | null;
+	/** Figures of its back that were told, mm. */
+	figures: Figures;
 	set: string;
 	notes: string;
 }
@@ -181,6 +196,14 @@ export function readRows(
 
 type Fault = Omit<RowFault, 'row'>;
 
+/** Where each figure of a back stands. */
+const COLUMN_OF: Record<FigureWord, Column> = {
+	apart: 'apart',
+	down: 'down',
+	wire: 'wire',
+	hooks: 'hooks apart'
+};
+
 function readRow(
 	cells: string[],
 	table: RawTable,
@@ -199,9 +222,14 @@ function readRow(
 	const number = (text: string) =>
 		table.decimalComma ? text.replace(/^([+-]?\d+),(\d+)/, '$1.$2') : text;
 
-	function length(column: 'width' | 'height' | 'depth'): number | null {
+	function length(
+		column: 'width' | 'height' | 'depth' | 'apart' | 'down' | 'wire' | 'hooks apart'
+	): number | null {
 		const text = cell(column);
-		if (text === '') return column === 'depth' ? null : refuse(column, `No ${column} is given.`);
+		if (text === '')
+			return column === 'width' || column === 'height'
+				? refuse(column, `No ${column} is given.`)
+				: null;
 		const assume = lengthUnit(unit(column)) ?? units;
 		const read = parseLength(number(text), assume);
 		if (!read.ok) return refuse(column, read.error.message);
@@ -250,9 +278,24 @@ function readRow(
 		depth: length('depth'),
 		weight: weight(),
 		hanger: named('hangs by', hangers),
+		figures: {
+			apart: length('apart'),
+			down: length('down'),
+			wire: length('wire'),
+			hooks: length('hooks apart')
+		},
 		set: cell('set').slice(0, 120),
 		notes: cell('notes').slice(0, 2000)
 	};
+	if (piece.width !== null && piece.height !== null) {
+		const { width, height, kind, hanger } = piece;
+		const back = startPiece(() => '', [], { width, height, kind, ...(hanger ? { hanger } : {}) });
+		for (const word of withFigures(back, piece.figures).unused)
+			refuse(
+				COLUMN_OF[word],
+				`Nothing is told so of a piece that hangs by ${hangerOf(back.back).name.toLowerCase()}.`
+			);
+	}
 	if (faults.length > 0 || piece.width === null || piece.height === null)
 		return { piece: null, faults };
 	if (piece.letter !== '') letters.add(piece.letter);
@@ -276,21 +319,29 @@ export function piecesCsv(pieces: readonly Piece[], houseRules: HouseRules): str
 	const { lead } = stylesOf(houseRules);
 	const unit = houseRules.units === 'in' ? 'lb' : 'kg';
 	const length = (mm: number) => formatLength(mm, lead);
+	const told = (mm: number | null) => (mm === null ? '' : length(mm));
 	return Papa.unparse(
 		{
 			fields: [...COLUMNS],
-			data: pieces.map((piece) => [
-				piece.letter,
-				piece.name,
-				kindOf(piece.kind).name,
-				length(piece.width),
-				length(piece.height),
-				length(piece.depth),
-				piece.weight === null ? '' : formatMass(piece.weight, unit),
-				hangerOf(piece.back).name,
-				piece.set,
-				piece.notes
-			])
+			data: pieces.map((piece) => {
+				const { apart, down, wire, hooks } = figuresOf(piece);
+				return [
+					piece.letter,
+					piece.name,
+					kindOf(piece.kind).name,
+					length(piece.width),
+					length(piece.height),
+					length(piece.depth),
+					piece.weight === null ? '' : formatMass(piece.weight, unit),
+					hangerOf(piece.back).name,
+					told(apart),
+					told(down),
+					told(wire),
+					told(hooks),
+					piece.set,
+					piece.notes
+				];
+			})
 		},
 		{ newline: '\n', escapeFormulae: /^'*[=+\-@\t\r]/ }
 	);

@@ -14,6 +14,8 @@
 		type WallPlan
 	} from '$lib/core/index.ts';
 	import { setWall } from '$lib/store/commands/index.ts';
+	import { download } from '$lib/files/download.ts';
+	import { fileName } from '$lib/files/file-name.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
 	import { dragged } from '../elevation/dragged.ts';
 	import type { Frame } from '../elevation/frame.ts';
@@ -37,6 +39,8 @@
 	let trouble: string | null = $state(null);
 	let width = $state(0);
 	let height = $state(0);
+	let shown: HTMLImageElement | undefined = $state();
+	let drawing: SVGSVGElement | undefined = $state();
 
 	const box = $derived(wallBox(wall));
 	const map = $derived.by(() => {
@@ -111,6 +115,19 @@
 		session.run(set({ known }));
 	}
 
+	/** The photo with the pieces in it, to send. */
+	async function save() {
+		if (!shown || !drawing || !map?.ok) return;
+		try {
+			const { picturedOn } = await import('./on-photo.ts');
+			const picture = await picturedOn(shown, drawing, map.value);
+			download(fileName([session.project.name, wall.name, 'photo'], 'jpg'), picture, 'image/jpeg');
+			trouble = null;
+		} catch {
+			trouble = 'The picture could not be made. Take the photo again, or a smaller one.';
+		}
+	}
+
 	const moved = (from: WallPhoto['corners'], index: number, dx: number, dy: number) => {
 		const inside = (share: number) => Math.min(Math.max(share, 0), 1);
 		return set({
@@ -127,13 +144,20 @@
 	<div class="on-photo">
 		<div class="picture">
 			{#if url}
-				<img src={url} alt="The real wall" bind:clientWidth={width} bind:clientHeight={height} />
+				<img
+					src={url}
+					alt="The real wall"
+					bind:this={shown}
+					bind:clientWidth={width}
+					bind:clientHeight={height}
+				/>
 			{:else}
 				<p class="empty">This device does not have the photo of this wall. Take it again.</p>
 			{/if}
 			{#if url && width > 0 && map?.ok && frame}
 				<div class="plane" style:transform={matrix3d(map.value)}>
 					<svg
+						bind:this={drawing}
 						width={photo.known.width * SCALE}
 						height={photo.known.height * SCALE}
 						role="img"
@@ -208,6 +232,14 @@
 				/>
 			</details>
 			<div class="acts">
+				<button
+					class="btn btn-primary btn-sm"
+					type="button"
+					disabled={!url || seen.length === 0}
+					onclick={() => void save()}
+				>
+					Save as a picture
+				</button>
 				{@render chooser('Another photo')}
 				<button
 					class="btn btn-ghost btn-sm"

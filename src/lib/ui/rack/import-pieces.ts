@@ -1,4 +1,4 @@
-import { freeLetters, startPiece, type Piece } from '../../core/index.ts';
+import { freeLetters, startPiece, withFigures, type Piece } from '../../core/index.ts';
 import type { PieceRow } from '../../files/pieces-csv.ts';
 
 /** Rows of a list as pieces, each with a letter of its own and a back nobody has measured yet. */
@@ -10,7 +10,7 @@ export function piecesFrom(
 	const given = rows.map(({ letter }) => letter).filter((letter) => letter !== '');
 	const nextFree = freeLetters([...used, ...given]);
 	return rows.map((row) => {
-		const { hanger, letter, depth, name, width, height, weight, kind, set, notes } = row;
+		const { hanger, letter, depth, name, width, height, weight, kind, set, notes, figures } = row;
 		const piece = startPiece(newId, [], {
 			width,
 			height,
@@ -21,6 +21,7 @@ export function piecesFrom(
 		const own = letter === '' ? nextFree() : letter;
 		return {
 			...piece,
+			back: withFigures(piece, figures).back,
 			letter: own,
 			name: name === '' ? `Piece ${own}` : name,
 			depth: depth ?? piece.depth,

@@ -1,7 +1,7 @@
 import { expect } from 'chai';
 import fc from 'fast-check';
 import { before, seenFrom, type Eye } from './camera.ts';
-import { mapPoint, rectToQuad, type Quad } from './homography.ts';
+import { inverseMap, mapPoint, rectToQuad, type Quad } from './homography.ts';
 import type { Point } from './line.ts';
 
 const size = { width: 900, height: 2000 };
@@ -23,6 +23,29 @@ function crossing(a: Point, b: Point, c: Point, d: Point): Point {
 		((b.x - a.x) * (d.y - c.y) - (b.y - a.y) * (d.x - c.x));
 	return { x: a.x + t * (b.x - a.x), y: a.y + t * (b.y - a.y) };
 }
+
+describe('a map back', () => {
+	it('takes every place to where it came from', () => {
+		const off = fc.double({ min: -150, max: 150, noNaN: true });
+		const quads = fc.array(off, { minLength: 8, maxLength: 8 }).map(
+			(by) =>
+				corners.map(({ x, y }, index) => ({
+					x: x + by[2 * index]!,
+					y: y + by[2 * index + 1]!
+				})) as unknown as Quad
+		);
+		fc.assert(
+			fc.property(quads, fc.nat(900), fc.nat(2000), (quad, x, y) => {
+				const map = rectToQuad(size, quad);
+				if (!map.ok) return;
+				const back = mapPoint(inverseMap(map.value)!, mapPoint(map.value, { x, y })!)!;
+				expect(back.x).closeTo(x, 1e-6);
+				expect(back.y).closeTo(y, 1e-6);
+			})
+		);
+		expect(inverseMap({ a: 1, b: 2, c: 0, d: 2, e: 4, f: 0, g: 0, h: 0 })).equal(null);
+	});
+});
 
 describe('a rectangle seen in a photo', () => {
 	it('has its corners where they were marked, and its middle where the diagonals cross', () => {

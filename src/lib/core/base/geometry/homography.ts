@@ -47,6 +47,17 @@ export function rectToQuad(
 	});
 }
 
+/** The map back; null where it squeezes the plane into a line. By the adjugate of its matrix. */
+export function inverseMap({ a, b, c, d, e, f, g, h }: Homography): Homography | null {
+	const whole = a * e - b * d;
+	if (Math.abs(whole) < 1e-12) return null;
+	return {
+		...{ a: (e - f * h) / whole, b: (c * h - b) / whole, c: (b * f - c * e) / whole },
+		...{ d: (f * g - d) / whole, e: (a - c * g) / whole, f: (c * d - a * f) / whole },
+		...{ g: (d * h - e * g) / whole, h: (b * g - a * h) / whole }
+	};
+}
+
 /** Where a map takes a point; null where it lies on or behind the horizon. */
 export function mapPoint(map: Homography, { x, y }: Point): Point | null {
 	const scale = map.g * x + map.h * y + 1;

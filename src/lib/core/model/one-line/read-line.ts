@@ -4,6 +4,7 @@ import { ok, type Result } from '../../base/result.ts';
 import type { HangerKind } from '../../piece/hangers/index.ts';
 import { kinds, type PieceKind } from '../../piece/kinds/index.ts';
 import { fail } from '../said.ts';
+import type { Figures } from './figures.ts';
 import { HANGER_WORDS } from './figures-of.ts';
 
 /** What a line says of a piece, lengths in mm. */
@@ -19,7 +20,7 @@ export interface LineRead {
 	glazing: 'glass' | 'acrylic' | 'none' | null;
 	hanger: HangerKind | null;
 	/** By the word that told them. */
-	figures: { apart: number | null; down: number | null; wire: number | null; hooks: number | null };
+	figures: Figures;
 	name: string | null;
 	/** Words that mean nothing here. */
 	unknown: string[];
