@@ -56,6 +56,8 @@
 	/** Pieces that come off the wall, so that the others fit. */
 	let off: string[] = $state.raw([]);
 	let shown: Candidate | null = $state.raw(null);
+	/** Where it stands in the list. */
+	let shownAt = 0;
 	/** The centre line when arrangements were asked for; it moves a little with the group on a crooked floor. */
 	let askedLine = 0;
 
@@ -80,6 +82,14 @@
 	);
 	/** As the usual middle over furniture, mm. */
 	const USUAL_ABOVE = (ABOVE_FURNITURE.least + ABOVE_FURNITURE.most) / 2;
+	/** What is looked at stays where it is, whatever a search finds meanwhile. */
+	const listed = $derived.by(() => {
+		if (!shown) return ideas.candidates;
+		const placed = JSON.stringify(shown.placements);
+		return ideas.candidates
+			.filter(({ placements }) => JSON.stringify(placements) !== placed)
+			.toSpliced(shownAt, 0, shown);
+	});
 	const letters = $derived(new Map(project.pieces.map(({ id, letter }) => [id, letter])));
 	const letterOf = (id: string) => letters.get(id) ?? id;
 
@@ -313,13 +323,16 @@
 	{#if ideas.candidates.length > 0}
 		{#await import('./CandidateCard.svelte') then { default: CandidateCard }}
 			<ul class="candidates" aria-label="Arrangements" aria-live="polite">
-				{#each ideas.candidates as candidate, index (index)}
+				{#each listed as candidate, index (index)}
 					<CandidateCard
 						{candidate}
 						pieces={items}
 						{wall}
 						shown={candidate === shown}
-						onshow={() => show(candidate === shown ? null : candidate)}
+						onshow={() => {
+							shownAt = index;
+							show(candidate === shown ? null : candidate);
+						}}
 						onhang={() => hang(candidate)}
 					/>
 				{/each}
