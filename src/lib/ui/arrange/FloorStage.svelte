@@ -3,7 +3,6 @@
 	import { Printer } from '@lucide/svelte';
 	import {
 		activeArrangement,
-		arrange,
 		arrangeRequestFor,
 		floorFirst,
 		hangingOf,
@@ -15,6 +14,7 @@
 	} from '$lib/core/index.ts';
 	import { placePieces } from '$lib/store/commands/index.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
+	import { Ideas } from './ideas.svelte.ts';
 	import FloorDrawing from '../sheet/FloorDrawing.svelte';
 	import FloorTable from '../sheet/FloorTable.svelte';
 
@@ -27,20 +27,31 @@
 	const QUICK = 600;
 	const { pieces } = $derived(session.committed);
 
-	/** Before anything is on the wall, the pieces as they might hang there. */
-	const idea = $derived.by((): Candidate | null => {
-		if (plan.pieces.length > 0 || pieces.length === 0) return null;
-		const found = arrange({
-			...arrangeRequestFor(session.committed, wall, {
-				style: pieces.length < FEW ? 'single-hang' : 'cluster',
-				gap: session.rulesOn(wall.id).gap,
-				pieces: pieces.map(({ id }) => id),
-				...{ region: null, on: 'wall', seed: 1 }
-			}),
-			budget: QUICK
-		});
-		return found.ok ? (found.value.candidates[0] ?? null) : null;
+	/** Before anything is on the wall, the pieces as they might hang there, searched for in a worker. */
+	const ideas = new Ideas();
+	const task = $derived(
+		plan.pieces.length > 0 || pieces.length === 0
+			? null
+			: {
+					wanted: {
+						...arrangeRequestFor(session.committed, wall, {
+							style: pieces.length < FEW ? 'single-hang' : 'cluster',
+							gap: session.rulesOn(wall.id).gap,
+							pieces: pieces.map(({ id }) => id),
+							...{ region: null, on: 'wall', seed: 1 }
+						}),
+						budget: QUICK
+					},
+					larger: null
+				}
+	);
+	$effect(() => {
+		if (!task) return;
+		// A plain copy: a worker takes no proxies.
+		ideas.ask(JSON.parse(JSON.stringify(task)));
+		return () => ideas.forget();
 	});
+	const idea = $derived<Candidate | null>(task ? (ideas.candidates[0] ?? null) : null);
 	const hanging = $derived(
 		idea
 			? idea.placements.map(({ id, x, y }) => {
@@ -82,6 +93,8 @@
 				</a>
 			</p>
 		{/if}
+	{:else if ideas.progress}
+		<p role="status">Laying them out…</p>
 	{:else if pieces.length === 0}
 		<p>Add pieces in the Rack first; here they are laid out on the floor, as they will hang.</p>
 	{:else}
