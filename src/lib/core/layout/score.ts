@@ -141,13 +141,13 @@ function shapeFault(
 	return capped(Math.abs(Math.log(box.width / box.height / suits)) / Math.log(WRONG_SHAPE));
 }
 
-/** The largest works, one of six and at most three: how far from the middle half, and from the height of the axis. */
+/** The largest works: one of six, and at most three. */
 export const strongest = (rects: readonly Rect[]): Rect[] =>
 	[...rects]
 		.sort((a, b) => areaOf(b) - areaOf(a))
 		.slice(0, Math.min(Math.max(Math.round(rects.length / 6), 1), 3));
 
-/** Null for few pieces and for equal ones. */
+/** How far the largest are from the middle half, and from the height of the axis; null for few pieces and for equal ones. */
 function strongFault(rects: readonly Rect[], box: Rect, axis: Task['axis']): number | null {
 	if (rects.length < 5 || areAlike(rects)) return null;
 	const strong = strongest(rects);

@@ -3,7 +3,6 @@
 		coarser,
 		formatLength,
 		HINT_WORDS,
-		SPAN_HINTS,
 		spanOf,
 		typedPlace,
 		type HintKind,
@@ -16,13 +15,13 @@
 	import { getSession } from '$lib/store/session.svelte.ts';
 	import LengthField from '../field/LengthField.svelte';
 	import { getView } from '../view.svelte.ts';
-	import { hintAt } from './hint-at.ts';
+	import { hintAt, isSpan } from './hint-at.ts';
 
 	let { wall, styles, kind }: { wall: Wall; styles: Styles; kind: HintKind } = $props();
 
 	const session = $derived(getSession()());
 	const view = $derived(getView()());
-	const isSpan = $derived((SPAN_HINTS as readonly string[]).includes(kind));
+	const spans = $derived(isSpan(kind));
 
 	let form: HTMLFormElement;
 	let chosen = $state('left-corner');
@@ -48,7 +47,7 @@
 
 	function add(event: SubmitEvent) {
 		event.preventDefault();
-		const ends = (isSpan ? [from, to] : [from, from]).map((mm) =>
+		const ends = (spans ? [from, to] : [from, from]).map((mm) =>
 			mm === null ? null : typedPlace(mm, origin.read, wall)
 		);
 		const [one, other] = ends;
@@ -70,7 +69,7 @@
 
 <form bind:this={form} onsubmit={add} aria-label="Type where it answered">
 	<LengthField
-		label={isSpan ? 'Its near edge' : 'It answered at'}
+		label={spans ? 'Its near edge' : 'It answered at'}
 		zero
 		value={from}
 		{styles}
@@ -80,7 +79,7 @@
 		onempty={() => (from = null)}
 		onenter={() => form.requestSubmit()}
 	/>
-	{#if isSpan}
+	{#if spans}
 		<LengthField
 			label="Its far edge"
 			zero

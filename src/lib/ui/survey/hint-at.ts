@@ -18,5 +18,6 @@ export function hintAt(
 		: { id, kind, left: released - HALF_STUD_MM, right: released + HALF_STUD_MM, y };
 }
 
-const isSpan = (kind: HintKind): kind is (typeof SPAN_HINTS)[number] =>
+/** Whether a tool’s hint is a stretch. */
+export const isSpan = (kind: HintKind): kind is (typeof SPAN_HINTS)[number] =>
 	(SPAN_HINTS as readonly string[]).includes(kind);
