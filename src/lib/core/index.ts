@@ -326,7 +326,7 @@ export { learnedFrom } from './plan/learn.ts';
 export { lookAgain } from './plan/look-again.ts';
 export { piecesById, placementsOn, placeWall } from './plan/place-wall.ts';
 export { marksOfPiece, planWallFast, type WallPlan } from './plan/plan-wall-fast.ts';
-export { ABOVE_FURNITURE } from './wall/features/furniture.ts';
+export { ABOVE_FURNITURE_MM } from './base/figures/layout.ts';
 export { type Figures, figuresOf, type FigureWord, withFigures } from './model/one-line/figures.ts';
 export { lineOf } from './model/one-line/line-of.ts';
 export type { ByLine } from './model/one-line/piece-by-line.ts';

@@ -1,3 +1,4 @@
+import { NEIGHBOURS_MM, SLIP_MM, OFF_MIDDLE_MM, CENTRES_MM } from '../base/figures/layout.ts';
 import { boundsOf, centreX, centreY, right, top, type Rect } from '../base/geometry/rect.ts';
 import { saysBy, type Values } from '../base/result.ts';
 import { ISSUES, MENDS } from '../../words/en/layout-issues.ts';
@@ -34,15 +35,6 @@ export interface LookedAt {
 	floor: number;
 }
 
-/** Gaps that differ from the others by more than the first and less than the second look like slips, mm. From memory. */
-const ODD = { from: 1.5, to: 20 };
-/** A group this far off the middle of what is below it was meant to be over it, mm. From memory. */
-const OFF = { from: 2, to: 80 };
-/** Centres met with lie between 54 and 60 in; 1.6 m is past them all. Common practice. */
-const CENTRES = { low: 1300, high: 1600 };
-/** Only neighbours this near belong to one group, mm. From memory. */
-const GROUP = 350;
-
 /** What a practised eye would find on a wall, each with a mend of one press where there is one. */
 export function lintLayout(wall: LookedAt): LayoutIssue[] {
 	return [
@@ -59,7 +51,7 @@ export function lintLayout(wall: LookedAt): LayoutIssue[] {
 function steps(pieces: readonly Outlined[]): LayoutIssue[] {
 	return pairs(pieces).flatMap(([a, b]) => {
 		const between = facing(a.rect, b.rect);
-		if (!between || between.gap > GROUP) return [];
+		if (!between || between.gap > NEIGHBOURS_MM) return [];
 		const beside = between.axis === 'x';
 		const lines: [string, (rect: Rect) => number][] = beside
 			? [
@@ -72,7 +64,7 @@ function steps(pieces: readonly Outlined[]): LayoutIssue[] {
 					['right sides', right],
 					['middles', centreX]
 				];
-		if (lines.some(([, of]) => Math.abs(of(a.rect) - of(b.rect)) <= ODD.from)) return [];
+		if (lines.some(([, of]) => Math.abs(of(a.rect) - of(b.rect)) <= SLIP_MM.from)) return [];
 		const slip = lines
 			.map(([name, of]) => ({ name, of, off: of(b.rect) - of(a.rect) }))
 			.filter(({ of }) => isNearly(of(a.rect), of(b.rect)))
@@ -123,7 +115,9 @@ function oddGaps(pieces: readonly Outlined[]): LayoutIssue[] {
 		const sorted = gaps.map(({ gap }) => gap).sort((a, b) => a - b);
 		const usual = sorted[Math.floor((sorted.length - 1) / 2)]!;
 		return gaps
-			.filter(({ gap }) => Math.abs(gap - usual) > ODD.from && Math.abs(gap - usual) < ODD.to)
+			.filter(
+				({ gap }) => Math.abs(gap - usual) > SLIP_MM.from && Math.abs(gap - usual) < SLIP_MM.to
+			)
 			.map(({ before, piece, index, gap }) => ({
 				...issue('odd-gap', { a: before.letter, b: piece.letter, gap, usual }),
 				fix: {
@@ -156,7 +150,7 @@ function overFurniture(group: readonly Outlined[], { beneath }: LookedAt): Layou
 	const name = under.name.toLowerCase();
 	const off = centreX(box) - centreX(under);
 	const found: LayoutIssue[] = [];
-	if (Math.abs(off) > OFF.from && Math.abs(off) < OFF.to)
+	if (Math.abs(off) > OFF_MIDDLE_MM.from && Math.abs(off) < OFF_MIDDLE_MM.to)
 		found.push({
 			...issue('off-furniture', { off: Math.abs(off), name }),
 			fix: {
@@ -187,8 +181,8 @@ function heights(
 	if (climbs) return [];
 	const box = boundsOf(group.map(({ rect }) => rect));
 	const at = centreY(box) - floor;
-	const high = at > CENTRES.high;
-	if (!high && at >= CENTRES.low) return [];
+	const high = at > CENTRES_MM.high;
+	if (!high && at >= CENTRES_MM.low) return [];
 	// Furniture, a tall group, or an opening below may call for it.
 	const over = (rect: Rect) => rect.x < right(box) && right(rect) > box.x;
 	if (box.height > 1000 || beneath.some(over)) return [];

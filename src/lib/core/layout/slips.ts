@@ -1,3 +1,4 @@
+import { NEIGHBOURS_MM } from '../base/figures/layout.ts';
 import type { Rect } from '../base/geometry/rect.ts';
 import { NEARLY } from './facing.ts';
 
@@ -12,7 +13,7 @@ export function slipsIn(rects: readonly Rect[]): number {
 			const up = Math.max(a.y, b.y) - Math.min(a.y + a.height, b.y + b.height);
 			const beside = across >= 0 && up < 0;
 			if (!beside && (up < 0 || across >= 0)) continue;
-			if ((beside ? across : up) > NEIGHBOUR_MM) continue;
+			if ((beside ? across : up) > NEIGHBOURS_MM) continue;
 			const low = beside ? a.y - b.y : a.x - b.x;
 			const high = low + (beside ? a.height - b.height : a.width - b.width);
 			if (isSlip(low, high)) slips++;
@@ -27,6 +28,3 @@ function isSlip(low: number, high: number): boolean {
 	if (one <= NEARLY.from || other <= NEARLY.from || middle <= NEARLY.from) return false;
 	return one < NEARLY.to || other < NEARLY.to || middle < NEARLY.to;
 }
-
-/** Farther apart than this two pieces are no neighbours to the eye, mm: as the second look has it. From memory. */
-const NEIGHBOUR_MM = 350;

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { Square } from '@lucide/svelte';
 	import {
-		ABOVE_FURNITURE,
+		ABOVE_FURNITURE_MM,
 		activeArrangement,
 		failureNaming,
 		styleFacts,
@@ -81,7 +81,7 @@
 			.map((piece) => itemOf(piece, project.houseRules))
 	);
 	/** As the usual middle over furniture, mm. */
-	const USUAL_ABOVE = (ABOVE_FURNITURE.least + ABOVE_FURNITURE.most) / 2;
+	const USUAL_ABOVE = (ABOVE_FURNITURE_MM.least + ABOVE_FURNITURE_MM.most) / 2;
 	/** What is looked at stays where it is, whatever a search finds meanwhile. */
 	const listed = $derived.by(() => {
 		if (!shown) return ideas.candidates;

@@ -40,3 +40,15 @@ export const STRIP_WIDTH_MM = 19;
 export const RING_PLATE_MM = 2;
 /** Wood to leave between the tip of a screw and the front, mm. From memory. */
 export const WOOD_BEFORE_SCREW_MM = 3;
+/** The two halves of a cleat, joined, stand off the wall so far, mm: 3/4 in board, and a thin metal pair. From memory. */
+export const CLEAT_THICK_MM = { wood: 19, metal: 6 } as const;
+/** The half of a cleat that a screw goes through, mm: 3/4 in board, and thin metal. From memory. */
+export const CLEAT_CLAMPED_MM = { wood: 19.05, metal: 2 } as const;
+/** Two screws one above the other in a cleat, mm between them: the half on the wall is about 60 mm tall. From memory. */
+export const STACKED_SCREWS_MM = 30;
+/** Width of the bars of a stretched canvas, mm. From memory. */
+export const CANVAS_BAR_MM = 42;
+/** Thickness of a plate, mm. From memory. */
+export const CERAMIC_MM = 7;
+/** Thickness of a shelf's board, mm. From memory. */
+export const SHELF_BOARD_MM = 18;

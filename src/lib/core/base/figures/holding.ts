@@ -35,3 +35,7 @@ export const RIBBED_PLUG_KG = 5;
 export const RIBBED_PLUG_CAREFUL_KG = 2.5;
 /** Most on adhesive in a bathroom or a kitchen, kg. From memory. */
 export const ADHESIVE_DAMP_KG = 1;
+/** From this share of what counts as heavy the careful rule asks for two points. A choice, no source. */
+export const TWO_POINTS_SHARE = 1 / 3;
+/** Dowel bearing of what a screw clamps, psi: softwood as the studs, light steel. Source: NDS 2018, tables 12.3.3 and 12P, notes. */
+export const CLAMPED_BEARING_PSI = { wood: 3350, steel: 61_850 } as const;

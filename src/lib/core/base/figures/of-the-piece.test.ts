@@ -6,7 +6,7 @@ import { inspectionOf } from '../../day/job/inspection.ts';
 import { timeFor } from '../../day/job/time.ts';
 import { CAUTION_RULES, type CautionRule } from '../../fixing/cautions/index.ts';
 import { liftGuide } from '../../fixing/cautions/heavy-lift.ts';
-import { startBack, startFeature } from '../../model/start.ts';
+import { startBack, startFeature, startPiece } from '../../model/start.ts';
 import { oldHoles } from '../../fixing/choose/old-holes.ts';
 import type { Feature } from '../../wall/features/index.ts';
 import type { PlannedPiece } from '../../model/planned.ts';
@@ -14,9 +14,12 @@ import { frameAround, longestScrew } from '../../piece/framing/frame-size.ts';
 import { frameFromWork } from '../../piece/framing/from-work.ts';
 import { hangerOf, type Back, type HungPiece } from '../../piece/hangers/index.ts';
 import { tiltOf } from '../../piece/hangers/level.ts';
+import type { Piece } from '../../piece/piece.ts';
 import { swings } from '../../piece/hangers/swing.ts';
 import { cutLength } from '../../piece/hangers/wire-workshop.ts';
 import { leanPull } from '../../piece/statics/lean.ts';
+import { pieceEstimate } from '../../piece/weight/piece-weight.ts';
+import { usualBuild } from '../../piece/weight/usual-build.ts';
 import { hangOnWire } from '../../piece/statics/wire.ts';
 import type { Made } from '../../wall/substrates/index.ts';
 import { toDegrees, weightOf } from '../units/constants.ts';
@@ -257,6 +260,33 @@ const BOUNDARIES: { readonly [Name in keyof Books]: () => void } = {
 		expect(around(6)).throw(RangeError);
 		expect(around(6.1)).not.throw();
 	},
+	CLEAT_THICK_MM: () => {
+		const cleat = backOf('cleat', {});
+		const metal = hangerOf(cleat).choose!(cleat, 'of', 'metal');
+		expect([cleat, metal]).containSubset([{ standOff: 19 }, { standOff: 6 }]);
+	},
+	CLEAT_CLAMPED_MM: () => {
+		const clamped = (of: 'wood' | 'metal') => pointsOf(backOf('cleat', { of }))[0]!.clamps;
+		expect([clamped('wood'), clamped('metal')]).deep.equal([
+			{ thick: 19.05, of: 'wood' },
+			{ thick: 2, of: 'steel' }
+		]);
+	},
+	STACKED_SCREWS_MM: () => {
+		const cleat = backOf('cleat', {});
+		const { meet } = hangerOf(cleat);
+		const hung = meet!.solve(cleat, hungPiece, { hookMargin: 0, heavy: 15 }, [0, 0]);
+		const [one, other] = hung.ok ? hung.value.points : [];
+		expect(one!.hole!.dy - other!.hole!.dy).equal(30);
+	},
+	CANVAS_BAR_MM: () => {
+		// Bars of 42 mm all round, of pine, against bars whose width was measured.
+		const canvas = { ...blank('canvas'), frame: null };
+		const measured = { ...canvas, frame: { width: 42, rabbet: 42, rabbetDepth: 10, height: 20 } };
+		expect(heavy(canvas)).closeTo(heavy(measured as never), 1e-9);
+	},
+	CERAMIC_MM: () => expect(usualBuild(blank('plate')).body).include({ thick: 7 }),
+	SHELF_BOARD_MM: () => expect(usualBuild(blank('shelf')).body).include({ thick: 18 }),
 	MOUNT_FOOT_MM: () => expect(frame('extra')).closeTo(65, 1e-9),
 	MOUNT_FOOT_RATIO: () => expect(frame('ratio')).closeTo(72, 1e-9),
 
@@ -306,6 +336,19 @@ function limitAt(middle: number): number {
 	const rect = { x: 0, y: middle - 200, width: 400, height: 400 };
 	return liftGuide({ width: 400, height: 400, depth: 20 }, rect, 1).limit;
 }
+
+const pointsOf = (back: Back) => {
+	const hung = hangerOf(back).solve(back, hungPiece, { hookMargin: 0, heavy: 15 });
+	return hung.ok ? hung.value.points : [];
+};
+const blank = (kind: Piece['kind']): Piece => ({
+	...startPiece(() => 'p', [], { width: 600, height: 800 }),
+	kind
+});
+const heavy = (piece: Piece) => {
+	const { low, high } = pieceEstimate({ ...piece, build: usualBuild(piece) })!;
+	return (low + high) / 2;
+};
 
 describe('the figure', () => {
 	for (const [name, decides] of Object.entries(BOUNDARIES))

@@ -1,9 +1,6 @@
 import { expect } from 'chai';
 import { startFeature, startWall, startWallPhoto } from '../../model/start.ts';
-import { remedies } from '../../layout/remedies.ts';
-import { anchorsOn } from '../../plan/anchors.ts';
-import { usualRegion } from '../../plan/arrange-wall.ts';
-import { groundAt } from '../../fixing/choose/hole-ground.ts';
+import { coverOf, groundAt } from '../../fixing/choose/hole-ground.ts';
 import { failedNear } from '../../fixing/choose/failed.ts';
 import { bearingOf, reusableFixingAt } from '../../fixing/choose/reusable.ts';
 import { intoStud } from '../../fixing/cautions/into-stud.ts';
@@ -12,12 +9,12 @@ import { likelyRuns } from '../../wall/survey/runs.ts';
 import { readAgainWithin } from '../../wall/survey/proofs.ts';
 import { surveyFaults } from '../../wall/survey/cautions.ts';
 import { aimDistance } from '../../wall/light/spot.ts';
+import { estimateStuds } from '../../wall/studs/estimate.ts';
 import { hitChance } from '../../wall/studs/evidence.ts';
 import { nextProbe } from '../../wall/studs/next-probe.ts';
 import { besideFraming } from '../../wall/studs/segments.ts';
 import type { Made } from '../../wall/substrates/index.ts';
 import { holdsPoint } from '../geometry/rect.ts';
-import * as layout from './layout.ts';
 import * as studs from './studs.ts';
 import * as surroundings from './surroundings.ts';
 
@@ -50,9 +47,7 @@ const runAt = (features: Feature[], x: number, y = 1200) =>
 
 /** What each figure decides; a figure without its check does not compile. */
 const BOUNDARIES: {
-	readonly [
-		Name in keyof typeof studs | keyof typeof surroundings | keyof typeof layout
-	]: () => void;
+	readonly [Name in keyof typeof studs | keyof typeof surroundings]: () => void;
 } = {
 	MEETS_STUD_MM: () => {
 		expect(groundAt(MADE, [1000], 1010).ground).equal('timber');
@@ -119,6 +114,45 @@ const BOUNDARIES: {
 		expect([beside(1080 + 50), beside(1080 + 50.5)]).deep.equal(['care', 'note']);
 	},
 	STUD_DEPTH_MM: () => expect(studs.STUD_DEPTH_MM / 25.4).equal(1.25),
+	STUD_WIDTHS_MM: () =>
+		expect(
+			[27.9, 28, 60, 60.1].map(
+				(width) =>
+					estimated({ hints: [edgesAt(1000, width)] }).filter(({ proven }) => proven).length
+			)
+		).deep.equal([0, 1, 1, 0]),
+	// Two hits make a layout; what was pinned beside one of its studs replaces it or stands next to it.
+	SAME_STUD_MM: () =>
+		expect([59, 61].map((beside) => layoutWith({ pinned: [2200 + beside] }))).deep.equal([0, 1]),
+	// What agrees stays at the layout's place; what does not stands at the middle of its own edges.
+	AGREES_WITH_EDGES_MM: () => {
+		const atItsEdges = (off: number) =>
+			foundOf(600, 1000, 1400, 1800, 2200 + off).some(({ x }) => x === 2200 + off);
+		expect([6, 12].map(atItsEdges)).deep.equal([false, true]);
+	},
+	PINNED_SD_MM: () => {
+		const hints = [{ kind: 'hit' as const, x: 1000 }];
+		const pinned = estimated({ hints, pinned: [2300] }).filter((stud) => stud.pinned);
+		expect(pinned).containSubset([{ x: 2300, sd: 1.5, chance: 1 }]);
+	},
+	EDGED_SD_MM: () => {
+		const apart = foundOf(600, 1000, 1400, 1800, 2230).find(({ x }) => x === 2230);
+		expect(apart).include({ sd: 3, chance: 1 });
+	},
+	STUD_IN_FRAMING_CHANCE: () => {
+		const at = (corners: boolean) => {
+			const hints = [500, 900, 1300].map((x) => ({ kind: 'hit' as const, x }));
+			return estimated({ hints, corners }).find(({ x }) => x < 120)!.chance;
+		};
+		expect(at(true) / at(false)).closeTo(0.5, 0.05);
+	},
+	USUAL_COVER_MM: () => {
+		const cover = (of: Made['of'], board: number | null = null) => coverOf({ ...MADE, of, board });
+		expect([cover('board-timber'), cover('lath-plaster'), cover('panelling')]).deep.equal([
+			...[12.7, 22, 12]
+		]);
+		expect(cover('board-timber', 15)).equal(15);
+	},
 
 	HAND_ROOM_MM: () => reaches('socket', 'beside', 50),
 	DRAUGHT_MM: () => reaches('vent', 'beside', 300),
@@ -142,44 +176,28 @@ const BOUNDARIES: {
 	},
 	LAMP_AIM_DEGREES: () =>
 		// tan 30° = 1/√3.
-		expect(aimDistance({ lampHeight: 2500, targetHeight: 1500 })).closeTo(
-			1000 / Math.sqrt(3),
-			1e-9
-		),
-
-	LOWEST_PIECE_MM: () => expect(corners().bottom).equal(700),
-	BELOW_CEILING_MM: () => expect(corners().top).equal(2400 - 200),
-	WALL_END_MM: () => expect([corners().left, corners().right]).deep.equal([80, 4000 - 80]),
-	STRETCH_MM: () => {
-		const anchors = (x: number) =>
-			anchorsOn({
-				...wall,
-				features: [thing('door', { x: 500, width: 900 }), thing('window', { x, width: 900 })]
-			}).filter(({ label }) => label.startsWith('between')).length;
-		expect([anchors(1900), anchors(1899)]).deep.equal([1, 0]);
-	},
-	LEAST_GAP_MM: () => {
-		const gapFor = (width: number) =>
-			remedies(
-				{
-					pieces: [1, 2].map((id) => ({ id: `${id}`, width: 500, height: 500 })),
-					region: { x: 0, y: 0, width, height: 600 },
-					...{ keepOuts: [], style: 'same-top', gap: 50, seed: 1 }
-				},
-				null
-			).find(({ by }) => by === 'gap');
-		expect(gapFor(1012)).deep.equal({ by: 'gap', gap: 12 });
-		expect(gapFor(1011)).equal(undefined);
-	}
+		expect(aimDistance({ lampHeight: 2500, targetHeight: 1500 })).closeTo(1000 / Math.sqrt(3), 1e-9)
 };
 
-function corners() {
-	const region = usualRegion(wall) as { x: number; y: number }[];
-	const of = (key: 'x' | 'y') => region.map((corner) => corner[key]);
-	return {
-		...{ left: Math.min(...of('x')), right: Math.max(...of('x')) },
-		...{ bottom: Math.min(...of('y')), top: Math.max(...of('y')) }
-	};
+const estimated = (facts: Omit<Parameters<typeof estimateStuds>[0], 'wallWidth'>) => {
+	const found = estimateStuds({ wallWidth: 4000, pitches: [400], ...facts });
+	if (!found.ok) throw new Error(found.error.code);
+	return found.value.studs;
+};
+
+const edgesAt = (x: number, width = 38) => ({
+	...{ kind: 'edges' as const, left: x - width / 2, right: x + width / 2 }
+});
+/** Studs proven by edges at these places. */
+const foundOf = (...places: number[]) =>
+	estimated({ hints: places.map((x) => edgesAt(x)) }).filter(({ proven }) => proven);
+
+/** Studs of the layout's own within 100 mm of 2200. */
+function layoutWith(pinned: { pinned: number[] }): number {
+	const hints = [1000, 1400, 1800].map((x) => ({ kind: 'hit' as const, x }));
+	return estimated({ hints, ...pinned }).filter(
+		(stud) => !stud.pinned && Math.abs(stud.x - 2200) < 100
+	).length;
 }
 
 describe('the figure', () => {

@@ -25,3 +25,17 @@ export const PROBE_CLEAR_MM = 150;
 export const BESIDE_BOX_MM = 50;
 /** Cables through a stud lie at least this far behind its face, or have a steel plate before them, mm: 1 1/4 in. Source: NEC 300.4(D). */
 export const STUD_DEPTH_MM = 31.75;
+/** A stud is so wide, edge to edge, mm: 1 1/2 in as a nail finds it, up to a wide metric one. Nearer or farther, the edges are of two things. From memory. */
+export const STUD_WIDTHS_MM = { least: 28, most: 60 } as const;
+/** A layout's stud nearer than this to a proven one is that stud, mm. From memory. */
+export const SAME_STUD_MM = 60;
+/** A layout's stud this near to the middle of two found edges agrees with them, mm. From memory: two spreads of edges by nail. */
+export const AGREES_WITH_EDGES_MM = 8;
+/** How well the middle of a stud is known when pinned, mm: standard deviation. From memory. */
+export const PINNED_SD_MM = 1.5;
+/** How well it is known when both edges were found, mm: standard deviation. From memory. */
+export const EDGED_SD_MM = 3;
+/** Chance that a layout keeps its stud beside a corner or an opening, whose own framing may stand in for it. From memory. */
+export const STUD_IN_FRAMING_CHANCE = 0.5;
+/** What lies before a stud where nobody measured it, mm: board of 1/2 in; lath with plaster, and thin panelling, from memory. */
+export const USUAL_COVER_MM = { board: 12.7, plaster: 22, wood: 12 } as const;

@@ -1,4 +1,4 @@
-import { MEETS_STUD_MM, NOTHING_OPENS_MM } from '../../base/figures/studs.ts';
+import { MEETS_STUD_MM, NOTHING_OPENS_MM, USUAL_COVER_MM } from '../../base/figures/studs.ts';
 import type { Ground, LeftBehind } from '../../catalogue/details/index.ts';
 import type { Made, Substrate, Surface } from '../../wall/substrates/index.ts';
 import { substrateOf } from '../../wall/substrates/index.ts';
@@ -17,11 +17,11 @@ export interface HoleGround {
 	left: LeftBehind | null;
 }
 
-/** Board and lath with plaster where nobody measured them, mm: 1/2 in, and from memory. */
-const COVER: Partial<Record<Ground, number>> = { board: 12.7, plaster: 22, wood: 12 };
-
 /** What lies before a stud, mm: as measured, or as is usual. */
-export const coverOf = (made: Made): number => made.board ?? COVER[substrateOf(made).ground] ?? 0;
+export const coverOf = (made: Made): number => {
+	const usual: Partial<Record<Ground, number>> = USUAL_COVER_MM;
+	return made.board ?? usual[substrateOf(made).ground] ?? 0;
+};
 
 /** What holes in a wall can meet: what it is made of, and its studs. */
 export function groundsOf(made: Made): Ground[] {

@@ -1,4 +1,6 @@
+import { RING_PLATE_MM } from '../../base/figures/hardware.ts';
 import {
+	CLAMPED_BEARING_PSI,
 	FULL_IN_WOOD_DIAMETERS,
 	LEAST_IN_WOOD_DIAMETERS,
 	PERMANENT_LOAD,
@@ -11,9 +13,8 @@ import { standingShank } from '../../catalogue/facts/wood/standing-shank.ts';
 import { nailWithdrawal, screwWithdrawal } from '../../catalogue/facts/wood/withdrawal.ts';
 import type { WallPoint } from '../../piece/hangers/index.ts';
 
-/** Bearing of what is clamped, psi: softwood as the studs, light steel by NDS 2018, table 12P notes. */
-const SIDE = { wood: 3350, steel: 61_850 };
-const PLATE: NonNullable<WallPoint['clamps']> = { thick: 2, of: 'steel' };
+/** What a screw clamps unless the hanger says otherwise: a thin plate. */
+const PLATE: NonNullable<WallPoint['clamps']> = { thick: RING_PLATE_MM, of: 'steel' };
 
 export interface InWood {
 	/** Length to take, mm. */
@@ -55,7 +56,7 @@ export function inWood(
 			? lateralYield({
 					...wood,
 					side: side.thick,
-					sideBearing: SIDE[side.of],
+					sideBearing: CLAMPED_BEARING_PSI[side.of],
 					main: within,
 					gap: cover
 				})

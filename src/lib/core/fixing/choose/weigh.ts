@@ -3,7 +3,12 @@ import type { Point } from '../../base/geometry/line.ts';
 import { holdsPoint } from '../../base/geometry/rect.ts';
 import type { Run } from '../../wall/survey/runs.ts';
 import { hookOf, type HookKind } from '../../catalogue/facts/index.ts';
-import { PLASTER_HAMMER_KG, PREFERRED_USE, STUDS_FIRST_KG } from '../../base/figures/holding.ts';
+import {
+	PLASTER_HAMMER_KG,
+	PREFERRED_USE,
+	STUDS_FIRST_KG,
+	TWO_POINTS_SHARE
+} from '../../base/figures/holding.ts';
 import { hangerOf } from '../../piece/hangers/index.ts';
 import type { FixSchool } from '../../model/house-rules.ts';
 import { weightOf } from '../../base/units/constants.ts';
@@ -177,7 +182,7 @@ function onTheBack(
 		[work > 0, work, () => term('back-changed', { change: prepStep ?? '' })],
 		[work === 0 && otherwise, 0.5, () => term('hangs-otherwise', { hangs: hangerOf(back).name })],
 		[
-			all === 1 && school === 'careful' && weight >= weightOf(heavy) * TWO_POINTS,
+			all === 1 && school === 'careful' && weight >= weightOf(heavy) * TWO_POINTS_SHARE,
 			0.6,
 			() => term('one-point-for-all')
 		],
@@ -259,9 +264,6 @@ export const inStuds = (points: readonly WayPoint[]): number => points.filter(in
 /** Whether what is said of a way is a reason to stop: what its hanging is not for, or a likely cable or pipe. */
 export const isStopped = (considered: readonly ScoreTerm[]): boolean =>
 	considered.some(({ rule }) => rule === 'stopped');
-
-/** From this share of what counts as heavy the careful rule asks for two points in full. A choice, no source. */
-const TWO_POINTS = 1 / 3;
 
 /** So much does it speak for a way that it hangs on what is there already. */
 const LEFT = -2.5;

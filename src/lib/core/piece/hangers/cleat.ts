@@ -1,5 +1,10 @@
 import { fail, stop } from './said.ts';
-import { RAIL_END_MM } from '../../base/figures/hardware.ts';
+import {
+	CLEAT_CLAMPED_MM,
+	CLEAT_THICK_MM,
+	RAIL_END_MM,
+	STACKED_SCREWS_MM
+} from '../../base/figures/hardware.ts';
 import * as z from 'zod/mini';
 import type { Caution } from '../../base/caution.ts';
 import { byFormula } from '../../base/derived.ts';
@@ -35,13 +40,14 @@ export const cleatSchema = z.object({
 });
 export type CleatBack = z.infer<typeof cleatSchema>;
 
-/** Usual joined thickness, mm: 3/4 in board, and a thin metal pair. From memory. */
-const THICK = { wood: 19, metal: 6 };
 /** Seen height of the piece's half in the drawing, mm. */
 const HEIGHT = { wood: 60, metal: 32 };
 
-/** The half a screw goes through, mm: a 3/4 in board, or thin metal. From memory. */
-const CLAMPS = { wood: { thick: 19.05, of: 'wood' }, metal: { thick: 2, of: 'steel' } } as const;
+/** The half a screw goes through. */
+const CLAMPS = {
+	wood: { thick: CLEAT_CLAMPED_MM.wood, of: 'wood' },
+	metal: { thick: CLEAT_CLAMPED_MM.metal, of: 'steel' }
+} as const;
 
 /** A bevelled rail on the piece, seated on another on the wall. */
 export const cleat: Hanger<CleatBack> = {
@@ -72,7 +78,7 @@ export const cleat: Hanger<CleatBack> = {
 				railWidth: width * 0.75,
 				screwSpan: Math.min(width * 0.6, 406.4),
 				screwLine: 20,
-				standOff: THICK.wood,
+				standOff: CLEAT_THICK_MM.wood,
 				spacerUp: 40,
 				assumed: [
 					...['railDrop', 'railOffset', 'railWidth', 'screwSpan'],
@@ -194,7 +200,7 @@ export const cleat: Hanger<CleatBack> = {
 	choose: (back, key, answer) => {
 		if (key === 'screws') return { ...back, screws: Number(answer) };
 		const of = answer === 'metal' ? 'metal' : 'wood';
-		const thick = back.assumed.includes('standOff') ? THICK[of] : back.standOff;
+		const thick = back.assumed.includes('standOff') ? CLEAT_THICK_MM[of] : back.standOff;
 		return { ...back, of, standOff: thick };
 	},
 	levelStep: (tilt, { railWidth }) => levelByShim(tilt, railWidth),
@@ -258,13 +264,10 @@ function screwedAt(
 	});
 }
 
-/** Half the distance between two screws one above the other, mm: the half on the wall is about 60 mm tall. From memory. */
-const STACKED = 15;
-
 /** How far a screw lies above the screw line: two at one place lie one above the other. */
 function stackedBy(places: readonly number[], index: number): number {
-	if (places[index + 1] === places[index]) return STACKED;
-	return index > 0 && places[index - 1] === places[index] ? -STACKED : 0;
+	if (places[index + 1] === places[index]) return STACKED_SCREWS_MM / 2;
+	return index > 0 && places[index - 1] === places[index] ? -STACKED_SCREWS_MM / 2 : 0;
 }
 
 /** Screws spread evenly along the wall half, right of the centre line of the piece. */

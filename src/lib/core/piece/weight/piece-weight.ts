@@ -1,3 +1,4 @@
+import { CANVAS_BAR_MM } from '../../base/figures/hardware.ts';
 import type { Build } from './build.ts';
 import { filled } from '../../base/schemas/outline.ts';
 import type { Piece } from '../piece.ts';
@@ -44,9 +45,6 @@ export function narrowing({ parts }: WeightEstimate): string {
 	return NARROWS.part({ part: widest.name });
 }
 
-/** Usual width of the bars of a canvas, mm; they lie beneath all of it. From memory. */
-const BARS_MM = 42;
-
 function inputOf({ kind, width, height, depth, frame }: Weighed, build: Build): WeightInput {
 	const sheets = [
 		bodyOf({ kind, height, depth }, build),
@@ -57,7 +55,7 @@ function inputOf({ kind, width, height, depth, frame }: Weighed, build: Build): 
 	const section = build.moulding === 'none' ? null : MOULDINGS[build.moulding];
 	const widest = Math.min(width, height) / 2;
 	const bars = kind === 'canvas';
-	const usual = bars ? BARS_MM : Math.min(width, height) * 0.06;
+	const usual = bars ? CANVAS_BAR_MM : Math.min(width, height) * 0.06;
 	const m = Math.min(frame?.width ?? usual, widest);
 	const rabbet = bars ? m : (frame?.rabbet ?? 6);
 	const lost = section ? 2 * Math.max(m - rabbet, 0) : 0;

@@ -1,10 +1,7 @@
+import { CERAMIC_MM, SHELF_BOARD_MM } from '../../base/figures/hardware.ts';
 import { kindOf } from '../kinds/index.ts';
 import type { Piece } from '../piece.ts';
 import type { Build } from './build.ts';
-
-/** Of a plate, a shelf, mm. From memory. */
-const CERAMIC_MM = 7;
-const SHELF_MM = 18;
 
 /** What a piece of its kind is usually made of, to start an estimate from. From memory. */
 export function usualBuild({
@@ -24,7 +21,7 @@ export function usualBuild({
 		canvas: { content: 'canvas', moulding: 'pine' },
 		panel: { body: { of: 'softwood', thick: depth } },
 		plate: { body: { of: 'ceramic', thick: CERAMIC_MM } },
-		shelf: { body: { of: 'softwood', thick: SHELF_MM }, hardware: 0.3 },
+		shelf: { body: { of: 'softwood', thick: SHELF_BOARD_MM }, hardware: 0.3 },
 		object: { body: { of: 'carved', thick: depth } },
 		// With the batten or the pole it hangs by.
 		textile: { content: 'textile', hardware: (0.4 * width) / 1000 }

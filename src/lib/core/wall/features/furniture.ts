@@ -1,3 +1,4 @@
+import { ABOVE_FURNITURE_MM } from '../../base/figures/layout.ts';
 import { care, note, stop } from './said.ts';
 import * as z from 'zod/mini';
 import { grown } from '../../base/geometry/rect.ts';
@@ -33,9 +34,6 @@ export const furnitureSchema = z.object({
 	sort: z.enum(SORTS)
 });
 type Furniture = z.infer<typeof furnitureSchema>;
-
-/** A piece above furniture starts 150 to 200 mm over it. Common practice. */
-export const ABOVE_FURNITURE = { least: 150, most: 200 };
 
 /** People lie and lean below it. */
 const beneath = (feature: AnyFeature) =>
@@ -112,12 +110,12 @@ export const furniture: FeatureFace<Furniture> = {
 		uncovered(feature),
 		near(
 			feature,
-			grown(feature, { above: ABOVE_FURNITURE.least }),
+			grown(feature, { above: ABOVE_FURNITURE_MM.least }),
 			(of) =>
 				note('low-over-furniture', {
 					...of,
-					least: ABOVE_FURNITURE.least,
-					most: ABOVE_FURNITURE.most
+					least: ABOVE_FURNITURE_MM.least,
+					most: ABOVE_FURNITURE_MM.most
 				}),
 			true
 		),

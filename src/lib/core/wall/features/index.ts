@@ -19,7 +19,6 @@ import { wainscot, wainscotSchema } from './wainscot.ts';
 import { windowFace, windowSchema } from './window.ts';
 
 export * from './types.ts';
-export { ABOVE_FURNITURE } from './furniture.ts';
 
 /** Something on or before the wall. */
 export const featureSchema = z.discriminatedUnion('kind', [

@@ -1,5 +1,13 @@
 import { fail } from './said.ts';
-import { HALF_STUD_MM } from '../../base/figures/studs.ts';
+import {
+	AGREES_WITH_EDGES_MM,
+	EDGED_SD_MM,
+	HALF_STUD_MM,
+	PINNED_SD_MM,
+	SAME_STUD_MM,
+	STUD_IN_FRAMING_CHANCE,
+	STUD_WIDTHS_MM
+} from '../../base/figures/studs.ts';
 import { firstInvalid } from '../../base/check.ts';
 import { ok, type Result } from '../../base/result.ts';
 import { BUILD, pinnedTerm, termOf, type Term } from './evidence.ts';
@@ -9,9 +17,6 @@ import { fittingLean, leanAt, type Lean } from './lean.ts';
 import { fitPitches, spreadOfPhase, type PitchFit } from './posterior.ts';
 import { besideFraming, segmentsOf, type Segment } from './segments.ts';
 import { chanceOfWood } from './wood.ts';
-
-/** Chance that a layout keeps its stud beside a corner or an opening, whose own framing may stand in for it. From memory. */
-const DOUBTED = 0.5;
 
 /** Likelihood below which a hint fits the layout badly: twice the chance of an outlier. */
 const FITS_BADLY = 0.1;
@@ -105,7 +110,7 @@ export function estimateStuds(facts: StudFacts): Result<StudEstimate> {
 		centres(fit.segment, fit.phase, best.pitch).map((x) => ({
 			x,
 			sd: Math.hypot(spreads[index]!.sd, BUILD),
-			chance: chanceOfWood(fits, x) * (inFraming(x) ? DOUBTED : 1),
+			chance: chanceOfWood(fits, x) * (inFraming(x) ? STUD_IN_FRAMING_CHANCE : 1),
 			pinned: false,
 			proven: false,
 			missed: misses.some((miss) => Math.abs(miss - x) < HALF_STUD_MM)
@@ -189,12 +194,19 @@ function centres({ left, right }: Segment, phase: number, pitch: number): number
 /** A proven stud takes the place of the layout's own beside it. */
 function withPins(studs: Stud[], pins: readonly number[], edged: readonly number[]): Stud[] {
 	const away = (from: readonly number[]) => (x: number) =>
-		from.every((other) => Math.abs(other - x) > BESIDE_IT);
+		from.every((other) => Math.abs(other - x) > SAME_STUD_MM);
 	const proven = (x: number, pinned: boolean): Stud => ({
-		...{ x, sd: pinned ? PINNED_SD : EDGED_SD, chance: 1, pinned, proven: true, missed: false }
+		...{
+			x,
+			sd: pinned ? PINNED_SD_MM : EDGED_SD_MM,
+			chance: 1,
+			pinned,
+			proven: true,
+			missed: false
+		}
 	});
 	const found = edged.filter(away(pins));
-	const agrees = (x: number) => found.some((other) => Math.abs(other - x) <= EDGED_NEAR);
+	const agrees = (x: number) => found.some((other) => Math.abs(other - x) <= AGREES_WITH_EDGES_MM);
 	const free = studs
 		.filter(({ x }) => away(pins)(x) && (agrees(x) || away(found)(x)))
 		.map((stud) => (agrees(stud.x) ? { ...stud, proven: true } : stud));
@@ -202,23 +214,15 @@ function withPins(studs: Stud[], pins: readonly number[], edged: readonly number
 		...free,
 		...pins.map((x) => proven(x, true)),
 		...found
-			.filter((x) => free.every((stud) => Math.abs(stud.x - x) > EDGED_NEAR))
+			.filter((x) => free.every((stud) => Math.abs(stud.x - x) > AGREES_WITH_EDGES_MM))
 			.map((x) => proven(x, false))
 	].sort((a, b) => a.x - b.x);
 }
 
-/** Nearer than this the layout means the same stud, mm. */
-const BESIDE_IT = 60;
-/** The layout says the same as both edges of a stud within this, mm. */
-const EDGED_NEAR = 8;
-/** How well the middle of a proven stud is known, mm: standard deviation. From memory. */
-const PINNED_SD = 1.5;
-const EDGED_SD = 3;
-
 /** Middles of studs of which both edges were found: together, or one after the other, as far apart as a stud is wide; mm. */
 function foundByEdges(hints: readonly Hint[]): number[] {
 	const one = ([left, right]: readonly [number, number]): number[] =>
-		right - left >= STUD_WIDTHS.least && right - left <= STUD_WIDTHS.most
+		right - left >= STUD_WIDTHS_MM.least && right - left <= STUD_WIDTHS_MM.most
 			? [(left + right) / 2]
 			: [];
 	const lefts = hints.flatMap((hint) => (hint.kind === 'edge-left' ? [hint.x] : []));
@@ -229,9 +233,6 @@ function foundByEdges(hints: readonly Hint[]): number[] {
 		return left === undefined ? [] : one([left, hint.x]);
 	});
 }
-
-/** What counts as one stud from edge to edge, mm: 1 1/2 in as found by a nail, and a metric one. From memory. */
-const STUD_WIDTHS = { least: 28, most: 60 };
 
 /** Likelihood of each hint at the best layout, its own scale: a hit below 0.1, or a nail that should have found otherwise. */
 function outliers({ hints, fooled }: StudFacts, { fits, setAside, lean }: Fitted): number[] {
