@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { NotebookText } from '@lucide/svelte';
 	import type { Session } from '$lib/store/session.svelte.ts';
 
 	let { session }: { session: Session } = $props();
@@ -18,7 +19,8 @@
 		open = true;
 	}}
 >
-	House rules
+	<NotebookText size={19} aria-hidden="true" />
+	<span>House rules</span>
 </button>
 {#if wanted}
 	{#await import('./HouseRulesDrawer.svelte') then { default: HouseRulesDrawer }}
@@ -28,8 +30,27 @@
 
 <style>
 	.house-rules {
+		padding: 0.3rem;
 		font-size: 0.92rem;
 		white-space: nowrap;
 		cursor: pointer;
+	}
+
+	.house-rules :global(svg) {
+		display: none;
+	}
+
+	@media (width < 56rem) {
+		.house-rules :global(svg) {
+			display: block;
+		}
+
+		.house-rules span {
+			position: absolute;
+			overflow: hidden;
+			width: 1px;
+			height: 1px;
+			clip-path: inset(50%);
+		}
 	}
 </style>

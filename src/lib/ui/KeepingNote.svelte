@@ -13,7 +13,13 @@
 	const words = { kept: 'kept', keeping: 'keeping…', failed: 'not kept' };
 </script>
 
-<span class="note" class:failed={keeping.state === 'failed'} role="status" data-testid="keeping">
+<span
+	class="note"
+	class:failed={keeping.state === 'failed'}
+	class:kept={keeping.state === 'kept'}
+	role="status"
+	data-testid="keeping"
+>
 	{words[keeping.state]}
 </span>
 {#if keeping.state === 'failed' && !word}
@@ -32,6 +38,17 @@
 	.note.failed {
 		color: #ffb3a0;
 		font-weight: 600;
+	}
+
+	/* Kept is what is expected: it is told where there is room. */
+	@media (width < 26rem) {
+		.note.kept {
+			position: absolute;
+			overflow: hidden;
+			width: 1px;
+			height: 1px;
+			clip-path: inset(50%);
+		}
 	}
 
 	.banner {

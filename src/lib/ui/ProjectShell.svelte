@@ -171,6 +171,7 @@
 		<main
 			class="work"
 			class:wide={!view.benchOpen}
+			class:short={here === 'fix' || here === 'mark'}
 			class:tall={here === 'arrange' && view.arranging !== 'wall'}
 			bind:this={work}
 		>
@@ -282,6 +283,11 @@
 		.work.wide {
 			grid-template-columns: minmax(0, 1fr);
 			grid-template-rows: 19rem auto;
+		}
+
+		/* Its bench has more to say than its stage. */
+		.work.short {
+			grid-template-rows: 16.5rem auto;
 		}
 
 		/* What stands there besides the wall has fields of its own under it. */

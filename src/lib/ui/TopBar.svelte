@@ -1,12 +1,16 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
+	import { House } from '@lucide/svelte';
 	import type { Snippet } from 'svelte';
 
 	let { children, end }: { children?: Snippet; end?: Snippet } = $props();
 </script>
 
 <header class="bar">
-	<a class="brand" href={resolve('/')}>Warm Porch</a>
+	<a class="brand" href={resolve('/')}>
+		<House class="at-hand" size={22} aria-hidden="true" />
+		<span>Warm Porch</span>
+	</a>
 	{@render children?.()}
 	<div class="end">{@render end?.()}</div>
 </header>
@@ -35,6 +39,38 @@
 		align-items: center;
 		gap: 0.45rem;
 		margin-left: auto;
+	}
+
+	.brand :global(.at-hand) {
+		display: none;
+	}
+
+	/* A project's bar has more to hold than a phone is wide. */
+	@media (width < 56rem) {
+		.bar:has(:global(nav)) {
+			gap: 0.2rem 0.6rem;
+			padding-top: 0.35rem;
+		}
+
+		.bar:has(:global(nav)) .brand :global(.at-hand) {
+			display: block;
+		}
+
+		.bar:has(:global(nav)) .brand span {
+			position: absolute;
+			overflow: hidden;
+			width: 1px;
+			height: 1px;
+			clip-path: inset(50%);
+		}
+
+		.bar :global(nav) {
+			order: 1;
+		}
+
+		.end {
+			gap: 0.2rem;
+		}
 	}
 
 	.bar :global(:focus-visible) {

@@ -366,6 +366,13 @@
 		cursor: pointer;
 	}
 
+	/* Fingers do it themselves. */
+	@media (width < 56rem) {
+		.closer button[aria-label] {
+			display: none;
+		}
+	}
+
 	.closer button:disabled {
 		opacity: 0.45;
 		cursor: default;
