@@ -68,6 +68,41 @@ test('each demo wall is arranged in three styles, the last hung and taken back',
 	await expect(bench(page).getByLabel(/^Middle, from/)).toHaveValue('700 mm');
 });
 
+test('ideas stay while a piece is chosen, keep their wishes, and one is taken by dragging in it', async ({
+	page
+}) => {
+	await openDemo(page);
+	await goTo(page, 'Tea room');
+	await page.getByLabel('Gap', { exact: true }).fill('3"');
+	await page.keyboard.press('Enter');
+	await ask(page, 'Cluster');
+	const shown = await cards(page).count();
+	await cards(page).first().getByRole('button').first().click();
+	// A click chooses a piece of the idea; the idea stays, and so does what is looked at.
+	const [first] = await page.locator('[data-piece]').all();
+	const letter = (await first!.getAttribute('data-piece'))!;
+	await first!.click();
+	await expect(cards(page)).toHaveCount(shown);
+	await expect(cards(page).first().getByRole('button', { name: 'Hang it so' })).toBeVisible();
+	await page.getByRole('radio', { name: `Piece ${letter}` }).check();
+	await expect(bench(page)).toContainText('An idea is looked at');
+	await page.getByRole('radio', { name: 'Ideas' }).check();
+	await expect(cards(page)).toHaveCount(shown);
+	await expect(page.getByRole('button', { name: 'Undo' })).toBeDisabled();
+	// Who moves a piece of it has taken it: two steps, the idea and the move.
+	await pieceOn(page, letter).focus();
+	await page.keyboard.press('ArrowLeft');
+	await page.getByRole('button', { name: /^Undo move/ }).click();
+	await page.getByRole('button', { name: 'Undo arrange the wall' }).click();
+	await expect(page.getByRole('button', { name: 'Undo' })).toBeDisabled();
+	// What was wished for is still there after another station.
+	await station(page, 'Rack').click();
+	await station(page, 'Arrange').click();
+	await page.keyboard.press('Escape');
+	await expect(page.getByLabel('Gap', { exact: true })).toHaveValue('3"');
+	await expect(page.getByLabel('Way to hang the group')).toHaveValue('cluster');
+});
+
 test('too much is said, a region is taped out, and pieces are left out', async ({ page }) => {
 	await openDemo(page);
 	await ask(page, 'Single hang');

@@ -331,7 +331,8 @@ export { type Figures, figuresOf, type FigureWord, withFigures } from './model/o
 export { lineOf } from './model/one-line/line-of.ts';
 export type { ByLine } from './model/one-line/piece-by-line.ts';
 export { type LineTold, piecesByLines, readLines } from './model/one-line/pieces-by-lines.ts';
-export { knownLean, knownStuds, planWall } from './plan/plan-wall.ts';
+export { knownLean, knownStuds } from './plan/known-studs.ts';
+export { planWall } from './plan/plan-wall.ts';
 export { scoreOnWall } from './plan/score-wall.ts';
 export { boxHints, mayHaveStuds, studFacts } from './plan/stud-facts.ts';
 export { type Bones, solveBones } from './plan/studs.ts';

@@ -29,6 +29,7 @@ export class Session {
 	#project: Project = $state.raw()!;
 	/** Facts as they would be while a drag is under way; not yet a command. */
 	#draft: Project | null = $state.raw(null);
+	#previewed: Command | null = $state.raw(null);
 	keeping: Keeping = $state.raw({ state: 'kept' });
 	canUndo: string | null = $state(null);
 	canRedo: string | null = $state(null);
@@ -70,6 +71,11 @@ export class Session {
 		return this.#draft !== null;
 	}
 
+	/** What is shown without being run. */
+	get previewed(): Command | null {
+		return this.#previewed;
+	}
+
 	plan(wallId: string): WallPlan | null {
 		return planned(this.project, wallId);
 	}
@@ -86,12 +92,13 @@ export class Session {
 	}
 
 	run(command: Command): void {
-		this.#draft = null;
+		this.setPreview(null);
 		if (this.#history.run(command)) this.#update();
 	}
 
 	/** Shows what a command would do without running it; null ends the showing. */
 	setPreview(command: Command | null): void {
+		this.#previewed = command;
 		this.#draft = command && preview(this.#project, command);
 	}
 

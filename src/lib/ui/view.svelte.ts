@@ -1,4 +1,5 @@
 import { createContext } from 'svelte';
+import { IdeaWishes } from './arrange/idea-wishes.svelte.ts';
 import { WHOLE, type Zoom } from './elevation/frame.ts';
 import type { Eyes, LayoutIssue, HintKind, Region } from '$lib/core/index.ts';
 
@@ -52,6 +53,15 @@ export class View {
 	gathering = $state(false);
 	/** The fault that is pointed at. */
 	highlightedIssue: LayoutIssue | null = $state.raw(null);
+
+	/** Ideas stay in front though a piece is chosen. */
+	ideas = $state(false);
+	#wishes = Object.create(null) as Record<string, IdeaWishes>;
+
+	/** What is wanted of the ideas for a wall. */
+	wishesFor(wallId: string): IdeaWishes {
+		return (this.#wishes[wallId] ??= new IdeaWishes());
+	}
 
 	/** Adds a piece to those chosen, or takes it out. */
 	selectAlso(pieceId: string): void {

@@ -11,7 +11,8 @@ import type { DayEventOf } from '../model/day.ts';
 import type { Project } from '../model/project.ts';
 import { hookOf } from '../catalogue/facts/index.ts';
 import { holdsNow, nailPullOf, stoppedBy, studsBehind, type PieceFix } from './fix.ts';
-import { knownStuds, planWall } from './plan-wall.ts';
+import { knownStuds } from './known-studs.ts';
+import { planWall } from './plan-wall.ts';
 
 const plan = planWall(DEMO, 'stair-hall');
 if (!plan.ok) throw new Error(plan.error.message);

@@ -1,8 +1,7 @@
-import { SURE } from '../wall/studs/layouts.ts';
 import type { Project } from '../model/project.ts';
 import { ok, type Result } from '../base/result.ts';
 import { solveBones, type Bones } from './studs.ts';
-import type { Lean } from '../wall/studs/lean.ts';
+import { knownLean, knownStuds } from './known-studs.ts';
 import { fixOnWall, type PieceFix } from './fix.ts';
 import type { Landing } from './landing.ts';
 import { landingsOn } from './landings-on.ts';
@@ -34,20 +33,4 @@ export function planWall(project: Project, wallId: string): Result<FullPlan> {
 		landings: landingsOn(project, plan.value),
 		fixes: fixOnWall(project, wall, { studs: knownStuds(bones), lean: knownLean(bones) })
 	});
-}
-
-/** How they lean; null where they are plumb, or not known. */
-export function knownLean(bones: Bones | null): Lean | null {
-	const estimate = bones?.estimate;
-	return estimate?.ok && estimate.value.known ? estimate.value.lean : null;
-}
-
-/** Middles of the studs that are as good as known, mm: proven ones at once, others once the layout is, and none that was missed. */
-export function knownStuds(bones: Bones | null): number[] {
-	const estimate = bones?.estimate;
-	if (!estimate?.ok) return [];
-	const { known, studs } = estimate.value;
-	return studs.flatMap(({ x, chance, missed, proven }) =>
-		!missed && (proven || (known && chance >= SURE)) ? [x] : []
-	);
 }

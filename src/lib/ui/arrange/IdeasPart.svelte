@@ -20,10 +20,12 @@
 		type WallPlan
 	} from '$lib/core/index.ts';
 	import { placePieces } from '$lib/store/commands/index.ts';
+	import type { Command } from '$lib/store/history.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
 	import LengthField from '../field/LengthField.svelte';
 	import { getBones } from '../survey/bones.svelte.ts';
 	import { getView } from '../view.svelte.ts';
+	import type { IdeaWishes } from './idea-wishes.svelte.ts';
 	import { Ideas } from './ideas.svelte.ts';
 
 	interface Props {
@@ -40,22 +42,14 @@
 	const view = $derived(getView()());
 	const watch = $derived(getBones()());
 	const ideas = new Ideas();
+	const wishes = $derived(view.wishesFor(wall.id));
 	const { project } = $derived(session);
 	const rules = $derived(session.rulesOn(wall.id));
 
-	let style: StyleName = $state('single-hang');
-	let ownGap: number | null = $state(null);
-	let chosenAnchor = $state('wall');
-	let above = $state(false);
-	let by: number | null = $state(null);
-	/** The piece that the others go round; none for the largest. */
-	let main = $state('');
 	let inPart = $state(false);
-	/** Pieces a person took out or put in, against those that stand on the wall. */
-	let turned: Record<string, boolean> = $state({});
-	/** Pieces that come off the wall, so that the others fit. */
-	let off: string[] = $state.raw([]);
-	let shown: Candidate | null = $state.raw(null);
+	/** The idea that is looked at, and what would hang it. */
+	let look = $state.raw<{ candidate: Candidate; command: Command } | null>(null);
+	const shown = $derived(look && session.previewed === look.command ? look.candidate : null);
 	/** Where it stands in the list. */
 	let shownAt = 0;
 	/** The centre line when arrangements were asked for; it moves a little with the group on a crooked floor. */
@@ -67,13 +61,13 @@
 	);
 	const chosen = $derived(
 		offered
-			.filter(({ id }) => turned[id] ?? (here.length === 0 || here.includes(id)))
+			.filter(({ id }) => wishes.turned[id] ?? (here.length === 0 || here.includes(id)))
 			.map(({ id }) => id)
 	);
-	const face = $derived(styleFacts.find((each) => each.style === style)!);
-	const gap = $derived(ownGap ?? rules.gap);
+	const face = $derived(styleFacts.find((each) => each.style === wishes.style)!);
+	const gap = $derived(wishes.gap ?? rules.gap);
 	const anchors = $derived(anchorsOn(wall));
-	const anchor = $derived(anchors.find(({ id }) => id === chosenAnchor) ?? anchors[0]!);
+	const anchor = $derived(anchors.find(({ id }) => id === wishes.on) ?? anchors[0]!);
 	const { under } = $derived(anchor);
 	const items = $derived(
 		project.pieces
@@ -96,11 +90,14 @@
 	$effect(() => () => {
 		ideas.forget();
 		session.setPreview(null);
+		view.ideas = false;
 	});
 
 	function ask() {
 		show(null);
+		view.ideas = true;
 		askedLine = plan.centreLine.y;
+		const { style, above, by, main, off } = wishes;
 		const asked = {
 			style,
 			gap,
@@ -122,31 +119,32 @@
 	}
 
 	/** What was found was for another wish. */
-	function forget() {
+	function wish(change: Partial<IdeaWishes>) {
 		show(null);
 		ideas.forget();
+		Object.assign(wishes, change);
 	}
 
-	function turn(id: string, on: boolean) {
-		forget();
-		turned = { ...turned, [id]: on };
-		off = off.filter((each) => each !== id);
-	}
+	const turn = (id: string, on: boolean) =>
+		wish({
+			turned: { ...wishes.turned, [id]: on },
+			off: wishes.off.filter((each) => each !== id)
+		});
 
-	function turnAll(on: boolean) {
-		forget();
-		turned = Object.fromEntries(offered.map(({ id }) => [id, on]));
-		off = [];
-	}
+	const turnAll = (on: boolean) =>
+		wish({ turned: Object.fromEntries(offered.map(({ id }) => [id, on])), off: [] });
 
 	/** Takes what was offered, and asks again. */
 	function take(remedy: Remedy) {
-		if (remedy.by === 'gap') ownGap = remedy.gap;
+		if (remedy.by === 'gap') wishes.gap = remedy.gap;
 		else if (remedy.by === 'region') view.region = null;
-		else if (remedy.by === 'style') style = remedy.style;
+		else if (remedy.by === 'style') wishes.style = remedy.style;
 		else {
-			off = [...off, ...remedy.ids];
-			turned = { ...turned, ...Object.fromEntries(remedy.ids.map((id) => [id, false])) };
+			wishes.off = [...wishes.off, ...remedy.ids];
+			wishes.turned = {
+				...wishes.turned,
+				...Object.fromEntries(remedy.ids.map((id) => [id, false]))
+			};
 		}
 		ask();
 	}
@@ -160,23 +158,22 @@
 					? `As ${remedy.label.toLowerCase()}`
 					: `Leave ${remedy.ids.map((id) => letters.get(id)).join(', ')} out`;
 
-	function command(candidate: Candidate) {
-		return placePieces(
+	const commandFor = (candidate: Candidate): Command =>
+		placePieces(
 			wall.id,
 			placementsOf(candidate, project.pieces, activeArrangement(wall).placements, askedLine),
-			off
+			wishes.off
 		);
-	}
 
 	function show(candidate: Candidate | null) {
-		shown = candidate;
-		session.setPreview(candidate && command(candidate));
+		look = candidate && { candidate, command: commandFor(candidate) };
+		session.setPreview(look?.command ?? null);
 	}
 
-	function hang(candidate: Candidate) {
-		session.run(command(candidate));
-		off = [];
-		shown = null;
+	function hang({ command }: { command: Command }) {
+		session.run(command);
+		wishes.off = [];
+		view.ideas = false;
 		ideas.forget();
 	}
 </script>
@@ -184,7 +181,11 @@
 <section class="ideas" aria-label="Ideas">
 	<label>
 		<span class="field-label">Way to hang the group</span>
-		<select class="select w-full select-sm" bind:value={style} onchange={forget}>
+		<select
+			class="select w-full select-sm"
+			value={wishes.style}
+			onchange={(event) => wish({ style: event.currentTarget.value as StyleName })}
+		>
 			{#each styleFacts as { style: value, label } (value)}
 				<option {value}>{label}</option>
 			{/each}
@@ -198,14 +199,14 @@
 			zero
 			{styles}
 			plausible={{ min: 10, max: 300 }}
-			onvalue={(mm) => (ownGap = mm)}
+			onvalue={(mm) => wish({ gap: mm })}
 		/>
 		<label>
 			<span class="field-label">Centred on</span>
 			<select
 				class="select w-full select-sm"
 				value={anchor.id}
-				onchange={(event) => (chosenAnchor = event.currentTarget.value)}
+				onchange={(event) => wish({ on: event.currentTarget.value })}
 			>
 				{#each anchors as { id, label } (id)}
 					<option value={id}>{label}</option>
@@ -215,27 +216,33 @@
 	</div>
 	{#if under}
 		<label class="above">
-			<input class="checkbox checkbox-sm" type="checkbox" bind:checked={above} />
+			<input
+				class="checkbox checkbox-sm"
+				type="checkbox"
+				checked={wishes.above}
+				onchange={(event) => wish({ above: event.currentTarget.checked })}
+			/>
 			Stands just above it, not about the centre line
 		</label>
-		{#if above}
+		{#if wishes.above}
 			<LengthField
 				label="So much above {anchor.label}"
-				value={by ?? USUAL_ABOVE}
+				value={wishes.by ?? USUAL_ABOVE}
 				zero
 				{styles}
 				plausible={{ min: 20, max: 1000 }}
-				onvalue={(mm) => {
-					forget();
-					by = mm;
-				}}
+				onvalue={(mm) => wish({ by: mm })}
 			/>
 		{/if}
 	{/if}
 	{#if face.centrepiece}
 		<label>
 			<span class="field-label">Centrepiece</span>
-			<select class="select w-full select-sm" bind:value={main} onchange={forget}>
+			<select
+				class="select w-full select-sm"
+				value={wishes.main}
+				onchange={(event) => wish({ main: event.currentTarget.value })}
+			>
 				<option value="">the largest</option>
 				{#each offered.filter(({ id }) => chosen.includes(id)) as { id, letter, name } (id)}
 					<option value={id}>{letter} · {name}</option>
@@ -333,7 +340,7 @@
 							shownAt = index;
 							show(candidate === shown ? null : candidate);
 						}}
-						onhang={() => hang(candidate)}
+						onhang={() => look && hang(look)}
 					/>
 				{/each}
 			</ul>

@@ -101,6 +101,7 @@ export class Mover {
 		grabbed.across ||= Math.abs(dx) > STILL;
 		grabbed.up ||= Math.abs(dy) > STILL;
 		if (!grabbed.across && !grabbed.up) return;
+		if (!this.#last) this.#takeIdea();
 		const rect = boundsOf(grabbed.moving.map((piece) => piece.rect));
 		const moving = {
 			...rect,
@@ -167,10 +168,16 @@ export class Mover {
 	}
 
 	cancel(): void {
-		this.#what().session.setPreview(null);
+		if (this.#last) this.#what().session.setPreview(null);
 		this.#grabbed = null;
 		this.#last = null;
 		this.guides = [];
+	}
+
+	/** Who moves a piece of an idea that is looked at has taken the idea. */
+	#takeIdea(): void {
+		const { session } = this.#what();
+		if (session.previewed) session.run(session.previewed);
 	}
 
 	/** Moves a piece, and what goes with it, by a distance. */
@@ -189,10 +196,11 @@ export class Mover {
 		if (x === undefined && y === undefined) return false;
 		event.preventDefault();
 		const moving = this.#along(planned);
-		if (moving.length > 0)
-			session.run(
-				this.#shifted(moving, x ?? 0, y ?? 0, false, `nudge-${moving.map((p) => p.pieceId).join()}`)
-			);
+		if (moving.length === 0) return true;
+		this.#takeIdea();
+		session.run(
+			this.#shifted(moving, x ?? 0, y ?? 0, false, `nudge-${moving.map((p) => p.pieceId).join()}`)
+		);
 		return true;
 	}
 }

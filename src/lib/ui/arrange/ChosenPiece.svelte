@@ -1,0 +1,127 @@
+<script lang="ts">
+	import {
+		activeArrangement,
+		placementsOn,
+		type Piece,
+		type Styles,
+		type Wall,
+		type WallPlan
+	} from '$lib/core/index.ts';
+	import { hangOnWall, placePieces } from '$lib/store/commands/index.ts';
+	import { getSession } from '$lib/store/session.svelte.ts';
+	import PieceBench from '../bench/PieceBench.svelte';
+	import PlaceFields from '../bench/PlaceFields.svelte';
+	import { getView } from '../view.svelte.ts';
+	import PieceActs from './PieceActs.svelte';
+
+	interface Props {
+		piece: Piece;
+		wall: Wall;
+		plan: WallPlan;
+		styles: Styles;
+	}
+
+	let { piece, wall, plan, styles }: Props = $props();
+
+	const session = $derived(getSession()());
+	const view = $derived(getView()());
+	const rules = $derived(session.rulesOn(wall.id));
+	const { placements } = $derived(activeArrangement(wall));
+	const planned = $derived(plan.pieces.find(({ pieceId }) => pieceId === piece.id));
+	const placement = $derived(placements.find(({ pieceId }) => pieceId === piece.id));
+	const chosen = $derived(
+		[piece.id, ...view.multiSelection].flatMap(
+			(id) => plan.pieces.find(({ pieceId }) => pieceId === id) ?? []
+		)
+	);
+	/** Where it hangs, if that is on another wall. */
+	const hangsThere = $derived(
+		session.committed.hangings.find(
+			(each) => each.pieceId === piece.id && each.until === null && each.wallId !== wall.id
+		)
+	);
+	const nameOf = (id: string) =>
+		session.committed.walls.find((each) => each.id === id)?.name ?? 'another wall';
+
+	function putBack() {
+		const hanging = placementsOn(session.committed, wall).find(
+			({ pieceId }) => pieceId === piece.id
+		);
+		if (hanging) session.run(placePieces(wall.id, [hanging]));
+	}
+
+	async function putHere() {
+		if (hangsThere) {
+			// What a day at the wall tells is fetched only where it is needed.
+			const { bringHere } = await import('./bring-here.ts');
+			bringHere(session, hangsThere, piece, wall);
+		} else session.run(hangOnWall(wall.id, piece, wall.width / 2));
+	}
+</script>
+
+<PieceBench
+	{piece}
+	{planned}
+	{styles}
+	turned={view.flipped}
+	onflip={() => (view.flipped = !view.flipped)}
+/>
+{#if session.previewed && planned && placement}
+	<p class="place">An idea is looked at. To move {piece.letter} in it, hang it so first.</p>
+	<div class="acts">
+		<button
+			class="btn btn-primary btn-sm"
+			type="button"
+			onclick={() => session.previewed && session.run(session.previewed)}
+		>
+			Hang it so
+		</button>
+		<button class="btn btn-sm" type="button" onclick={() => session.setPreview(null)}>
+			Back to the wall as it is
+		</button>
+	</div>
+{:else if planned && placement}
+	<div class="place">
+		<PlaceFields wallId={wall.id} {planned} {placement} {styles} />
+		{#if chosen.length > 1}
+			{#await import('./TogetherPart.svelte') then { default: TogetherPart }}
+				<TogetherPart wallId={wall.id} pieces={chosen} all={plan.pieces} {styles} gap={rules.gap} />
+			{/await}
+		{:else if placements.length > 1}
+			<p class="small-note">Shift and click, or Space, chooses more to move together.</p>
+		{/if}
+		<PieceActs {wall} {piece} {placement} {planned} all={plan.pieces} gap={rules.gap} />
+	</div>
+{:else if planned?.hanging}
+	<p class="mt-3">{piece.letter} hangs here, and is not in this arrangement.</p>
+	<button class="btn mt-2 btn-primary" type="button" onclick={putBack}>
+		Put {piece.letter} into it, where it hangs
+	</button>
+{:else}
+	{#if hangsThere}
+		<p class="mt-3">
+			{piece.letter} hangs on {nameOf(hangsThere.wallId)}. It comes down there before it is planned
+			here; its holes there stay in the Book.
+		</p>
+	{/if}
+	<button class="btn mt-3 btn-primary" type="button" onclick={putHere}>
+		{hangsThere
+			? `Take ${piece.letter} down there, and put it on this wall`
+			: `Put ${piece.letter} on this wall`}
+	</button>
+{/if}
+
+<style>
+	.place {
+		margin-top: 0.7rem;
+		padding-top: 0.6rem;
+		border-top: 1px dashed var(--color-base-300);
+	}
+
+	.acts {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 0.4rem;
+		margin-top: 0.4rem;
+	}
+</style>
