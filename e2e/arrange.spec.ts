@@ -106,7 +106,7 @@ test('ideas stay while a piece is chosen, keep their wishes, and one is taken by
 test('too much is said, a region is taped out, and pieces are left out', async ({ page }) => {
 	await openDemo(page);
 	await ask(page, 'Single hang');
-	await expect(bench(page).getByRole('alert')).toContainText('too wide');
+	await expect(bench(page).getByRole('alert')).toContainText('As single hang');
 	await expect(bench(page).getByRole('alert')).toContainText('Leave a piece out');
 	// What is offered is tried, and does it.
 	await bench(page)

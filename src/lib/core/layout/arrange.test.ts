@@ -2,7 +2,7 @@ import { expect } from 'chai';
 import fc from 'fast-check';
 import { overlap, right, top, type Rect } from '../base/geometry/rect.ts';
 import { arrange, type Candidate, type ArrangeRequest } from './arrange.ts';
-import { STYLE_NAMES, type Item, type Place } from './types.ts';
+import { STYLE_NAMES, type Item, type Place, type StyleName } from './types.ts';
 import { within } from './room.ts';
 import { facing } from './facing.ts';
 import { scoreOf } from './score.ts';
@@ -297,14 +297,33 @@ describe('too much for the region', () => {
 		};
 		expect(told(pieces([4100, 300]))).contain('A is {100 mm} wider than the region.');
 		expect(told(pieces([300, 2050]))).contain('A is {50 mm} taller than the region.');
-		// Four of 1000 and three gaps of 50: 150 too wide.
+		// Four of 1000 and three gaps of 50 on 4000.
 		expect(told(pieces(...Array.from({ length: 4 }, (): [number, number] => [1000, 300])))).contain(
-			'in one row they would be {150 mm} too wide'
+			'As single hang 4 pieces take {4150 mm} by {300 mm}; the largest free part is {4000 mm} by {2000 mm}.'
 		);
-		// By hand: 2 · 1050² against 1050 · 2050.
+	});
+
+	it('says what the style itself would take', () => {
+		const shape = (style: StyleName, items: Item[], region = REGION) => {
+			const result = arrange({ ...base, pieces: items, region, style, budget: 60 });
+			return result.ok ? 'fine' : result.error.message;
+		};
+		const plates = pieces(...Array.from({ length: 40 }, (): [number, number] => [250, 250]));
+		// 39 round one: where the ring runs slanting, frames of 250 keep 50 apart only 300·√2 from middle to middle,
+		// on a radius of 300·√2 / (2·sin(π/39)) = 2636.
+		const ring = /As ring 40 pieces take \{(\d+)/.exec(shape('ring', plates))!;
+		expect(Number(ring[1])).within(2 * 2636, 2 * 2636 + 250);
+		// By hand: three of 1000 with two gaps of 50 in a column.
 		expect(
-			told(pieces([1000, 1000], [1000, 1000], [1000, 1000]), { ...REGION, width: 1000 })
-		).contain('take 54 % more than the region has');
+			shape(
+				'column',
+				plates.slice(0, 3).map((item) => ({ ...item, height: 1000 }))
+			)
+		).contain('As column 3 pieces take {250 mm} by {3100 mm}');
+		// What is packed has no size of its own.
+		expect(shape('salon', plates, { ...REGION, width: 1000 })).contain(
+			'% more than the region has'
+		);
 	});
 
 	it('refuses nothing, and what is no size', () => {

@@ -6,9 +6,9 @@ import { ok, type Result } from '../base/result.ts';
 import { usualHouseRules } from '../model/house-rules.ts';
 import type { Item, Layout, Place, Rake, Region, StyleName, Task } from './types.ts';
 import { allFree, boxOf, rectOf, within } from './room.ts';
-import { roomiest } from './roomiest.ts';
 import { lintLayout, type LayoutIssue } from './lint-layout.ts';
 import { scoreOf, type Score } from './score.ts';
+import { tooMuch } from './too-much.ts';
 import { styleNamed } from './styles/index.ts';
 
 export interface ArrangeRequest {
@@ -94,7 +94,7 @@ export function arrange(wanted: ArrangeRequest): Result<{ candidates: Candidate[
 		budget: Math.min(wanted.budget ?? BUDGET, Math.ceil(MOST_WORK / Math.max(items.length, 1) ** 2))
 	};
 	const layouts = standing(style.lay(task), task, wanted.bottom);
-	if (layouts.length === 0) return tooMuch(task, style.facts.label);
+	if (layouts.length === 0) return tooMuch(task, style);
 	const whole = { ...task, items: [...items, ...task.locked] };
 	const scored = layouts
 		.map(({ name, places, gap: own = gap }) => ({
@@ -183,36 +183,6 @@ function checkWanted({
 			return fail('locked-conflict', { id, of: 'kept-clear' }, 'locked');
 	}
 	return null;
-}
-
-/** Why nothing fits, and by how much. */
-function tooMuch(task: Task, label: string): Result<never> {
-	const { items, region, gap } = task;
-	const box = boxOf(region);
-	const free = roomiest(task);
-	const widest = items.reduce((a, b) => (b.width > a.width ? b : a));
-	const tallest = items.reduce((a, b) => (b.height > a.height ? b : a));
-	if (widest.width > box.width)
-		return fail(
-			'does-not-fit',
-			{ id: widest.id, width: widest.width - box.width, of: 'wide' },
-			'region'
-		);
-	if (tallest.height > box.height)
-		return fail(
-			'does-not-fit',
-			{ id: tallest.id, height: tallest.height - box.height, of: 'tall' },
-			'region'
-		);
-	const area = items.reduce((sum, { width, height }) => sum + (width + gap) * (height + gap), 0);
-	const room = (box.width + gap) * (box.height + gap);
-	const row = items.reduce((sum, { width }) => sum + width + gap, -gap);
-	const style = label.toLowerCase();
-	const percent = Math.ceil((100 * area) / room - 100);
-	if (area > room) return fail('does-not-fit', { percent, of: 'area' }, 'region');
-	if (row > free.width)
-		return fail('does-not-fit', { style, row: row - free.width, of: 'row' }, 'region');
-	return fail('does-not-fit', { style, of: 'cramped' }, 'region');
 }
 
 /** Two layouts whose pieces all lie within this distance of each other are one, mm. */

@@ -93,6 +93,8 @@ export interface StyleFacts {
 	suits: string;
 	/** Every gap between facing pieces is the wished one. */
 	regular: boolean;
+	/** Packed into what room there is: it has no size of its own. */
+	packed?: true;
 	/** The others go round a piece that a person may choose. */
 	centrepiece?: true;
 	/** What the trade says about this many pieces; null where nothing. */

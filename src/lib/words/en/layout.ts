@@ -2,6 +2,19 @@ import { either, lengthToken } from '../tokens.ts';
 
 const REMEDY = 'Leave a piece out, take a smaller gap, another style, or a larger region.';
 
+interface Style {
+	style: string;
+	count: number;
+}
+
+interface Size {
+	width: number;
+	height: number;
+}
+
+const sizeOf = ({ width, height }: Size): string =>
+	`${lengthToken(width)} by ${lengthToken(height)}`;
+
 /** Failures: why something is refused, or cannot be worked out. */
 export const FAILURES = {
 	'does-not-fit': either({
@@ -11,10 +24,10 @@ export const FAILURES = {
 			`${id} is ${lengthToken(height)} taller than the region. ${REMEDY}`,
 		area: ({ percent }: { percent: number }) =>
 			`The pieces and their gaps take ${percent} % more than the region has. ${REMEDY}`,
-		row: ({ style, row }: { style: string; row: number }) =>
-			`As ${style} they do not fit; in one row they would be ${lengthToken(row)} too wide. ${REMEDY}`,
-		cramped: ({ style }: { style: string }) =>
-			`As ${style} they do not fit between what is to be kept clear. ${REMEDY}`
+		shape: ({ style, count, least, free }: Style & { least: Size; free: Size }) =>
+			`As ${style} ${count} pieces take ${sizeOf(least)}; the largest free part is ${sizeOf(free)}. ${REMEDY}`,
+		cramped: ({ style, count }: Style) =>
+			`As ${style} ${count} pieces do not fit between what is to be kept clear. ${REMEDY}`
 	}),
 	'locked-conflict': either({
 		overlap: ({ id, other }: { id: string; other: string }) =>

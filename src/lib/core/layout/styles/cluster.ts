@@ -8,6 +8,7 @@ export const clusterFacts: StyleFacts = {
 	label: 'Cluster',
 	suits: 'Round a main piece, the gaps alike without an exact grid.',
 	regular: false,
+	packed: true,
 	centrepiece: true,
 	advice: oddEven
 };

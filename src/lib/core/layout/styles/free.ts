@@ -7,6 +7,7 @@ export const freeFacts: StyleFacts = {
 	label: 'Free',
 	suits: 'No rule but the gap: a start to move by hand.',
 	regular: false,
+	packed: true,
 	advice: () => null
 };
 

@@ -8,6 +8,7 @@ export const salonFacts: StyleFacts = {
 	label: 'Salon',
 	suits: 'A wall filled from edge to edge, large and small mixed.',
 	regular: false,
+	packed: true,
 	centrepiece: true,
 	advice: (count) => (count < 6 ? 'A salon wants many pieces: a cluster suits fewer.' : null)
 };
