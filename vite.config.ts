@@ -45,6 +45,10 @@ export default defineConfig({
 	plugins: [withoutDescriptions, tailwindcss(), sveltekit()],
 	// The build for browsers of today is smaller than the one that is offered first.
 	resolve: { alias: { dexie: 'dexie/dist/modern/dexie.mjs' } },
-	build: { rolldownOptions: { treeshake, output: { codeSplitting: { groups } } } },
+	build: {
+		// Lists of what each lazy part needs would weigh more in every page than the one request more costs.
+		modulePreload: false,
+		rolldownOptions: { treeshake, output: { codeSplitting: { groups } } }
+	},
 	worker: { plugins: () => [withoutDescriptions], rolldownOptions: { treeshake } }
 });

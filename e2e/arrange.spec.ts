@@ -103,6 +103,42 @@ test('ideas stay while a piece is chosen, keep their wishes, and one is taken by
 	await expect(page.getByLabel('Way to hang the group')).toHaveValue('cluster');
 });
 
+test('pieces on no wall wait on the shelf: pressed, dragged up with snaps, or given to the ideas', async ({
+	page
+}) => {
+	await openDemo(page);
+	await goTo(page, 'Tea room');
+	const shelf = page.getByRole('region', { name: 'Shelf' });
+	await expect(shelf.getByRole('button', { name: /^Put/ })).toHaveCount(4);
+	// Dragged to the centre line, it settles on it, and is off the shelf.
+	const centreLine = (await page.locator('.centre-line rect').boundingBox())!;
+	const from = (await shelf.locator('[data-shelf="H"]').boundingBox())!;
+	await page.mouse.move(from.x + from.width / 2, from.y + from.height / 2);
+	await page.mouse.down();
+	await page.mouse.move(from.x + 40, from.y - 150, { steps: 4 });
+	await page.mouse.move(352, centreLine.y + centreLine.height / 2, { steps: 6 });
+	await page.mouse.up();
+	await expect(shelf.locator('[data-shelf="H"]')).toHaveCount(0);
+	await pieceOn(page, 'H').focus();
+	await expect(bench(page).getByRole('radio', { name: 'centre line' })).toBeChecked();
+	// Let go beside the wall it stays where it was.
+	const signal = (await shelf.locator('[data-shelf="P"]').boundingBox())!;
+	await page.mouse.move(signal.x + 10, signal.y + 20);
+	await page.mouse.down();
+	await page.mouse.move(signal.x + 10, signal.y - 200, { steps: 4 });
+	await page.mouse.move(1200, 400, { steps: 4 });
+	await page.mouse.up();
+	await expect(shelf.locator('[data-shelf="P"]')).toBeVisible();
+	await expect(page.locator('[data-piece="P"]')).toHaveCount(0);
+	// Pressed, by keys too, it goes where there is room.
+	await shelf.locator('[data-shelf="S"]').press('Enter');
+	await expect(page.locator('[data-piece="S"]')).toBeVisible();
+	await expect(bench(page).getByText(/overlap/)).toHaveCount(0);
+	await shelf.getByRole('button', { name: 'Ideas with all of them' }).click();
+	await expect(bench(page).getByText('Pieces: 13 of 13')).toBeVisible();
+	await accessible(page, 'the shelf');
+});
+
 test('too much is said, a region is taped out, and pieces are left out', async ({ page }) => {
 	await openDemo(page);
 	await ask(page, 'Single hang');

@@ -206,7 +206,7 @@ export {
 	WIRE_SCHOOLS
 } from './model/schools.ts';
 export { freeLetters, nextLetter } from './model/letters.ts';
-export { openProject } from './model/open.ts';
+export { firstFault, openProject } from './model/open.ts';
 export { PLACE_FACTS, type PlaceFact } from './model/place.ts';
 export { movedBy } from './model/placed.ts';
 export type { PlannedHook, PlannedPiece } from './model/planned.ts';
@@ -258,7 +258,7 @@ export { boxOf } from './layout/room.ts';
 export { arrangeInRounds, type Progress } from './layout/rounds.ts';
 export { SCORE_PARTS, SCORE_WORDS } from './layout/score-words.ts';
 export type { LayoutIssue } from './layout/lint-layout.ts';
-export { type Guide, snapMove } from './layout/snap.ts';
+export { type Guide, snapMove, type Snapped } from './layout/snap.ts';
 export { stairRun } from './layout/stair-run.ts';
 export { type Eyes, EYES, lookAt } from './layout/step-back.ts';
 export { styleFacts } from './layout/styles/index.ts';
@@ -301,6 +301,7 @@ export { type PrintedTable, tablePages } from './marking/true-size/table-pages.t
 export { type Template, templateOf } from './marking/true-size/template.ts';
 export { anchorsOn } from './plan/anchors.ts';
 export { itemOf, placementsOf, usualRegion, arrangeRequestFor } from './plan/arrange-wall.ts';
+export { freePlace } from './plan/free-place.ts';
 export {
 	type Brings,
 	type FitGaps,
@@ -324,7 +325,7 @@ export { howSure, type HowSure, knownOfBacks } from './plan/how-sure.ts';
 export { landingOfPiece, landingsOn } from './plan/landings-on.ts';
 export { learnedFrom } from './plan/learn.ts';
 export { lookAgain } from './plan/look-again.ts';
-export { piecesById, placementsOn, placeWall } from './plan/place-wall.ts';
+export { onNoWall, piecesById, placementsOn, placeWall } from './plan/place-wall.ts';
 export { marksOfPiece, planWallFast, type WallPlan } from './plan/plan-wall-fast.ts';
 export { ABOVE_FURNITURE_MM } from './base/figures/layout.ts';
 export { type Figures, figuresOf, type FigureWord, withFigures } from './model/one-line/figures.ts';

@@ -1,7 +1,14 @@
 import { fail } from './said.ts';
 import * as z from 'zod/mini';
-import en from 'zod/v4/locales/en.js';
-import { arrange, openProject, planWall, STYLE_NAMES, type Failure } from '../core/index.ts';
+import { faultOf } from '../words/en/faults.ts';
+import {
+	arrange,
+	firstFault,
+	openProject,
+	planWall,
+	STYLE_NAMES,
+	type Failure
+} from '../core/index.ts';
 
 /** What the server says to a request: a status and a body of JSON. */
 export interface Said {
@@ -76,14 +83,10 @@ const wantedSchema = z.object({
 
 /** Pieces and a region in, arrangements out: the same function that runs in the page’s worker. */
 function arranged(body: unknown): Said {
-	const wanted = wantedSchema.safeParse(body, { error: en().localeError });
+	const wanted = wantedSchema.safeParse(body, { error: faultOf });
 	if (!wanted.success) {
-		const [issue] = wanted.error.issues;
-		const path = issue!.path.map(String).join('.');
-		return refused(
-			422,
-			fail('not-valid', { message: issue!.message.replace(/\.?$/, '.') }, path).error
-		);
+		const { path, fault } = firstFault(wanted.error);
+		return refused(422, fail('not-valid', { path, fault }, path).error);
 	}
 	const found = arrange(wanted.data);
 	return found.ok ? answered(found.value) : refused(422, found.error);

@@ -33,14 +33,14 @@ const onPiece =
 const ACTS: Act[] = [
 	(_, __, amount) => commands.renameProject(`Project ${amount}`),
 	(_, __, amount) => commands.setHouseRules({ gap: amount }),
-	(project, _, amount) =>
-		commands.addPiece(
+	(project, pick, amount) =>
+		commands.addInRow(from(project.walls, pick)!.id, [
 			startPiece(
 				newId,
 				project.pieces.map(({ letter }) => letter),
 				{ width: amount, height: 300 }
 			)
-		),
+		]),
 	onPiece((piece) => commands.removePiece(piece)),
 	onPiece(({ id }, _, amount) => commands.setPiece(id, { width: amount })),
 	onPiece(({ id }, _, amount) => commands.measureBack(id, 'ringDrop', amount)),

@@ -7,6 +7,7 @@
 	import {
 		marksOfPiece,
 		mayHaveStuds,
+		onNoWall,
 		stationNotesOn,
 		studFacts,
 		stylesOf
@@ -75,6 +76,13 @@
 				: 'Choose a piece to read where its hook goes.'
 	);
 
+	const shelfHere = $derived(
+		!view.flipped &&
+			((here === 'arrange' && view.arranging === 'wall') ||
+				(here === 'rack' && view.rack === 'wall'))
+	);
+	/** Pieces on no wall wait under the one that is looked at. */
+	const shelved = $derived(shelfHere ? onNoWall(session.committed) : []);
 	const showsBones = $derived(view.bones || (here === 'survey' && view.survey === 'bones'));
 	/** Arranging wants them too, so that pieces can meet them; whatever rests on fixings asks for them itself. */
 	$effect(() => {
@@ -171,6 +179,7 @@
 		<main
 			class="work"
 			class:wide={!view.benchOpen}
+			class:shelved={shelved.length > 0}
 			class:short={here === 'fix' || here === 'mark'}
 			class:tall={here === 'arrange' && view.arranging !== 'wall'}
 			bind:this={work}
@@ -210,6 +219,11 @@
 					/>
 				{/if}
 				<Layers {view} {here} bones={showsBones} />
+				{#if shelved.length > 0 && wall}
+					{#await import('./arrange/Shelf.svelte') then { default: Shelf }}
+						<Shelf {wall} pieces={shelved} ideas={here === 'arrange'} />
+					{/await}
+				{/if}
 			</div>
 			{#if view.benchOpen}
 				<aside class="bench" aria-label="Bench">{@render children()}</aside>
@@ -250,6 +264,9 @@
 
 	.stage {
 		position: relative;
+		display: grid;
+		grid-template-rows: minmax(0, 1fr) auto;
+		grid-template-columns: minmax(0, 1fr);
 		min-height: 0;
 		background: var(--color-base-300);
 	}
@@ -283,6 +300,10 @@
 		.work.wide {
 			grid-template-columns: minmax(0, 1fr);
 			grid-template-rows: 19rem auto;
+		}
+
+		.work.shelved {
+			grid-template-rows: 23rem auto;
 		}
 
 		/* Its bench has more to say than its stage. */

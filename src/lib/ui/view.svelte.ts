@@ -49,6 +49,8 @@ export class View {
 	taping: 'region' | 'corners' | 'reserve' | null = $state(null);
 	/** Pieces chosen besides the selected one, to be moved together. */
 	multiSelection: string[] = $state.raw([]);
+	/** The piece in hand that comes from the shelf. */
+	carried: string | null = $state(null);
 	/** Pieces are being gathered by keys: to look at one does not choose it alone. */
 	gathering = $state(false);
 	/** The fault that is pointed at. */

@@ -1,5 +1,5 @@
 import { fail } from './said.ts';
-import en from 'zod/v4/locales/en.js';
+import { faultOf } from '../../words/en/faults.ts';
 import type * as z from 'zod/mini';
 import { ok, type Result } from '../base/result.ts';
 import { fromVersion1 } from './version-1.ts';
@@ -32,7 +32,7 @@ export function openProject(file: unknown): Result<Project> {
 	if (!bounded.ok) return bounded;
 	const current = migrate(file, MIGRATIONS, PROJECT_VERSION);
 	if (!current.ok) return current;
-	const read = projectSchema.safeParse(current.value, { error: en().localeError });
+	const read = projectSchema.safeParse(current.value, { error: faultOf });
 	if (read.success) return ok(read.data);
 	const { path, fault } = firstFault(read.error);
 	return fail('damaged', { path: path || 'its top', fault, of: 'field' }, path);
@@ -58,10 +58,10 @@ export function migrate(
 	return ok(current);
 }
 
-/** The first fault as the schema says it, without its full stop, and its path as `pieces.0.width`. */
+/** The first fault in plain words, and its path as `pieces.0.width`. */
 export function firstFault(error: z.core.$ZodError): { path: string; fault: string } {
 	const issue = error.issues[0]!;
-	return { path: issue.path.map(String).join('.'), fault: issue.message.replace(/\.$/, '') };
+	return { path: issue.path.map(String).join('.'), fault: issue.message };
 }
 
 function isRecord(value: unknown): value is Record<string, unknown> {

@@ -55,6 +55,14 @@ export function placementsOn({ hangings }: Pick<Project, 'hangings'>, wall: Wall
 	return [...placements, ...unplaced.map(placeOf)];
 }
 
+/** Pieces that no wall has a place for. */
+export const onNoWall = memoised((project: Project): Piece[] => {
+	const placed = new Set(
+		project.walls.flatMap((wall) => placementsOn(project, wall).map(({ pieceId }) => pieceId))
+	);
+	return project.pieces.filter(({ id }) => !placed.has(id));
+});
+
 /** Names of the other walls that pieces hang on, by the ids of the pieces. */
 export const hangsElsewhere = (
 	{ hangings, walls }: Pick<Project, 'hangings' | 'walls'>,

@@ -15,11 +15,6 @@ import type { Command } from '../history.ts';
 import { copy } from './copy.ts';
 import { pieceIn } from './find.ts';
 
-export const addPiece = (piece: Piece): Command => ({
-	name: ACTS.addPiece({ letter: piece.letter }),
-	recipe: (draft) => void draft.pieces.push(piece)
-});
-
 /** Whether a piece is in the Book: its history would go with it, so it stays. */
 export const isInBook = ({ hangings }: Pick<Project, 'hangings'>, pieceId: string): boolean =>
 	hangings.some((each) => each.pieceId === pieceId);

@@ -7,7 +7,7 @@
 		type Wall,
 		type WallPlan
 	} from '$lib/core/index.ts';
-	import { hangOnWall, placePieces } from '$lib/store/commands/index.ts';
+	import { placePieces } from '$lib/store/commands/index.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
 	import PieceBench from '../bench/PieceBench.svelte';
 	import PlaceFields from '../bench/PlaceFields.svelte';
@@ -55,7 +55,10 @@
 			// What a day at the wall tells is fetched only where it is needed.
 			const { bringHere } = await import('./bring-here.ts');
 			bringHere(session, hangsThere, piece, wall);
-		} else session.run(hangOnWall(wall.id, piece, wall.width / 2));
+		} else {
+			const { putUp } = await import('./put-up.ts');
+			putUp(session, wall, piece);
+		}
 	}
 </script>
 

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { kinds, startPiece, type PieceKind, type Styles } from '$lib/core/index.ts';
-	import { addPiece, hangOnWall } from '$lib/store/commands/index.ts';
+	import { addInRow } from '$lib/store/commands/index.ts';
 	import { newId } from '$lib/store/new-id.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
 	import { enterGoesOn } from '../enter-goes-on.ts';
@@ -27,9 +27,7 @@
 			project.pieces.map(({ letter }) => letter),
 			{ width, height, kind }
 		);
-		session.run(addPiece(piece));
-		const wall = project.walls.find(({ id }) => id === wallId)!;
-		session.run(hangOnWall(wallId, piece, wall.width / 2));
+		session.run(addInRow(wallId, [piece]));
 		view.select(piece.id);
 		width = height = null;
 		turn++;

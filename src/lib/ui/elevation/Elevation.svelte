@@ -80,6 +80,15 @@
 		zoom ??= zooming(live, (to) => (view.zoom = to));
 		return zoom;
 	}
+	/** Where on the wall a pointer is, mm. */
+	function placeOf({ clientX, clientY }: PointerEvent): { x: number; y: number } {
+		const box = live!.getBoundingClientRect();
+		return {
+			x: (clientX - box.x - frame.left) / frame.scale,
+			y: (frame.floor - (clientY - box.y)) / frame.scale
+		};
+	}
+
 	const wallId = $derived(plan.wallId);
 	$effect(() => {
 		void wallId;
@@ -185,9 +194,14 @@
 			{height}
 			role="group"
 			aria-label="Elevation of {wall.name}"
-			onpointermove={(event) => mover.drag(event)}
+			onpointermove={(event) => {
+				const carried = pieces.get(view.carried ?? '');
+				if (carried) mover.carry(carried, placeOf(event), event.altKey);
+				else mover.drag(event);
+			}}
 			onpointerup={() => mover.drop()}
 			onpointercancel={() => mover.cancel()}
+			onpointerleave={() => view.carried && mover.cancel()}
 			onpointerdown={(event) => event.target === event.currentTarget && view.select(null)}
 			class:surveyed={survey !== null}
 		>

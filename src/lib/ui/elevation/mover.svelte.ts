@@ -8,11 +8,14 @@ import {
 	snapMove,
 	tickOf,
 	type Guide,
+	type Piece,
 	type PlannedPiece,
+	type Rect,
+	type Snapped,
 	type Styles,
 	type Wall
 } from '../../core/index.ts';
-import { lockPieces, movePiece, movePieces } from '../../store/commands/index.ts';
+import { hangOnWall, lockPieces, movePiece, movePieces } from '../../store/commands/index.ts';
 import type { Command } from '../../store/history.ts';
 import type { Session } from '../../store/session.svelte.ts';
 import { notices } from '../toast.svelte.ts';
@@ -95,7 +98,7 @@ export class Mover {
 	drag(event: PointerEvent): void {
 		const grabbed = this.#grabbed;
 		if (!grabbed || grabbed.moving.length === 0) return;
-		const { session, wall, frame, centreLine, gap, studs } = this.#what();
+		const { session, frame } = this.#what();
 		const dx = event.clientX - grabbed.x;
 		const dy = grabbed.y - event.clientY;
 		grabbed.across ||= Math.abs(dx) > STILL;
@@ -108,17 +111,8 @@ export class Mover {
 			x: rect.x + (grabbed.across ? dx / frame.scale : 0),
 			y: rect.y + (grabbed.up ? dy / frame.scale : 0)
 		};
-		const snapped = snapMove({
-			moving,
-			others: grabbed.others.map((other) => other.rect),
-			furniture: wall.features.filter((feature) => faceOf(feature).centres),
-			wallWidth: wall.width,
-			centreLine,
-			gap,
-			studs,
-			hooks: grabbed.moving.flatMap(({ hooks }) => hooks.map(({ hole }) => hole.x - rect.x)),
-			reach: event.altKey ? 0 : REACH / frame.scale
-		});
+		const hooks = grabbed.moving.flatMap((each) => each.hooks.map(({ hole }) => hole.x - rect.x));
+		const snapped = this.#snapped(moving, grabbed.others, hooks, event.altKey);
 		this.guides = snapped.guides.filter(({ axis }) => (axis === 'x' ? grabbed.across : grabbed.up));
 		this.#last = this.#shifted(
 			grabbed.moving,
@@ -127,6 +121,43 @@ export class Mover {
 			grabbed.up && snapped.onCentreLine
 		);
 		session.setPreview(this.#last);
+	}
+
+	/** Brings a piece that is on no wall along with the pointer, its middle at a place on the wall, mm. */
+	carry(piece: Piece, { x, y }: { x: number; y: number }, freely: boolean): void {
+		const { session, wall, pieces } = this.#what();
+		if (!this.#last) this.#takeIdea();
+		const { width, height } = piece;
+		const moving = { x: x - width / 2, y: y - height / 2, width, height };
+		const carried = pieces.find(({ pieceId }) => pieceId === piece.id);
+		const others = pieces.filter((each) => each !== carried);
+		const hooks = carried ? carried.hooks.map(({ hole }) => hole.x - carried.rect.x) : [];
+		const { dx, dy, guides, onCentreLine } = this.#snapped(moving, others, hooks, freely);
+		this.guides = guides;
+		this.#last = hangOnWall(
+			wall.id,
+			piece,
+			x + dx,
+			onCentreLine ? { from: 'house' } : { from: 'centre', at: y + dy }
+		);
+		session.setPreview(this.#last);
+	}
+
+	#snapped(
+		moving: Rect,
+		others: readonly PlannedPiece[],
+		hooks: readonly number[],
+		freely: boolean
+	): Snapped {
+		const { wall, frame, centreLine, gap, studs } = this.#what();
+		return snapMove({
+			moving,
+			others: others.map(({ rect }) => rect),
+			furniture: wall.features.filter((feature) => faceOf(feature).centres),
+			wallWidth: wall.width,
+			...{ centreLine, gap, studs, hooks },
+			reach: freely ? 0 : REACH / frame.scale
+		});
 	}
 
 	/** One piece alone may come to hang by the centre line. */

@@ -6,7 +6,8 @@ export const FAILURES = {
 	failed: () => 'The server failed to work this out.',
 	'not-json': () => 'The body is not JSON.',
 	'not-json-type': () => 'Send the project as application/json.',
-	'not-valid': ({ message }: { message: string }) => `${message}`,
+	'not-valid': ({ path, fault }: { path: string; fault: string }) =>
+		`What was sent is wrong at ${path || 'its top'}: ${fault}.`,
 	'too-large': either({
 		body: () => 'The body is larger than 2 MB.',
 		memory: () => 'This takes more memory than a request may. Send less.'

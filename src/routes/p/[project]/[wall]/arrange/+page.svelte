@@ -1,10 +1,9 @@
 <script lang="ts">
 	import { page } from '$app/state';
 	import { resolve } from '$app/paths';
-	import { placementsOn, stylesOf, type Wall } from '$lib/core/index.ts';
+	import { onNoWall, placementsOn, stylesOf } from '$lib/core/index.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
 	import CautionList from '$lib/ui/CautionList.svelte';
-	import PieceList from '$lib/ui/bench/PieceList.svelte';
 	import { getView } from '$lib/ui/view.svelte.ts';
 
 	const session = $derived(getSession()());
@@ -13,20 +12,19 @@
 	const styles = $derived(stylesOf(session.rulesOn(wallId)));
 	const wall = $derived(session.project.walls.find(({ id }) => id === wallId)!);
 	const plan = $derived(session.plan(wallId));
-	const on = (walls: readonly Wall[]) =>
-		new Set(
-			walls.flatMap((each) => placementsOn(session.committed, each).map(({ pieceId }) => pieceId))
-		);
-	const here = $derived(on(session.committed.walls.filter(({ id }) => id === wallId)));
-	const placed = $derived(on(session.committed.walls));
-	const loose = $derived(session.committed.pieces.filter(({ id }) => !placed.has(id)));
-	const elsewhere = $derived(
-		session.committed.pieces.filter(({ id }) => placed.has(id) && !here.has(id))
-	);
+	const loose = $derived(onNoWall(session.committed));
+	const elsewhere = $derived.by(() => {
+		const { walls, pieces } = session.committed;
+		const kept = walls.find(({ id }) => id === wallId);
+		const here = kept ? placementsOn(session.committed, kept).map(({ pieceId }) => pieceId) : [];
+		const others = new Set([...here, ...loose.map(({ id }) => id)]);
+		return pieces.filter(({ id }) => !others.has(id));
+	});
 	const piece = $derived(session.project.pieces.find(({ id }) => id === view.selected));
 	/** The chosen piece takes the bench, unless ideas are being looked through. */
 	const aboutPiece = $derived(piece !== undefined && !view.ideas);
 
+	let elsewhereOpen = $state(false);
 	/** An idea was looked at twice before it was shown. */
 	const ideaShown = $derived(view.ideas && session.isPreviewing);
 
@@ -81,19 +79,17 @@
 		{/if}
 	{/if}
 </div>
-{#if loose.length > 0}
-	<h3 class="mt-3 text-lg">On no wall yet</h3>
-	<PieceList pieces={loose} selected={view.selected} {styles} onselect={(id) => view.select(id)} />
-{/if}
 {#if elsewhere.length > 0}
-	<details class="mt-3">
+	<details class="mt-3" ontoggle={(event) => (elsewhereOpen = event.currentTarget.open)}>
 		<summary class="cursor-pointer font-semibold">On other walls: {elsewhere.length}</summary>
-		<PieceList
-			pieces={elsewhere}
-			selected={view.selected}
-			{styles}
-			onselect={(id) => view.select(id)}
-		/>
+		{#if elsewhereOpen}{#await import('$lib/ui/bench/PieceList.svelte') then { default: PieceList }}
+				<PieceList
+					pieces={elsewhere}
+					selected={view.selected}
+					{styles}
+					onselect={(id) => view.select(id)}
+				/>
+			{/await}{/if}
 	</details>
 {/if}
 {#if plan && !ideaShown}
