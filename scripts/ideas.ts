@@ -70,7 +70,7 @@ function drawn(
 		}),
 		beneath: things.flatMap(({ rect, of }) => (of === 'furniture' ? [{ ...rect, name: of }] : [])),
 		openings: things.flatMap(({ rect, of }) => (of === 'opening' ? [rect] : [])),
-		climbs: stairs !== undefined,
+		anyHeight: stairs !== undefined,
 		centreLine: 57 * 25.4,
 		floor: 0
 	});

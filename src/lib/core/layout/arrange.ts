@@ -5,8 +5,8 @@ import { seeded } from '../base/random.ts';
 import { ok, type Result } from '../base/result.ts';
 import { usualHouseRules } from '../model/house-rules.ts';
 import type { Item, Layout, Place, Rake, Region, StyleName, Task } from './types.ts';
-import { allFree, boxOf, rectOf, within } from './room.ts';
-import { lintLayout, type LayoutIssue } from './lint-layout.ts';
+import { allFree, boxOf, rectOf, stoodOn, within } from './room.ts';
+import { lintLayout } from './lint-layout.ts';
 import { scoreOf, type Score } from './score.ts';
 import { tooMuch } from './too-much.ts';
 import { styleNamed } from './styles/index.ts';
@@ -105,9 +105,6 @@ export function arrange(wanted: ArrangeRequest): Result<{ candidates: Candidate[
 	return ok({ candidates: distinct(withoutFaults(scored, task), items).slice(0, count) });
 }
 
-/** Faults of the layout itself; its height is as it was asked for. */
-const OWN_FAULTS: readonly LayoutIssue['code'][] = ['step', 'odd-gap', 'off-furniture', 'too-wide'];
-
 /** Only what the second look finds no fault with; where each has one, those with the fewest. */
 function withoutFaults(candidates: Candidate[], { items, locked, under, axis }: Task): Candidate[] {
 	const counted = candidates.map((candidate) => {
@@ -117,10 +114,10 @@ function withoutFaults(candidates: Candidate[], { items, locked, under, axis }: 
 			...locked.map((piece) => ({ id: piece.id, letter: piece.id, rect: rectOf(piece, piece) }))
 		];
 		const found = lintLayout({
-			...{ pieces, openings: [], climbs: true, centreLine: axis.y, floor: 0 },
+			...{ pieces, openings: [], anyHeight: true, centreLine: axis.y, floor: 0 },
 			beneath: under ? [{ ...under, name: '' }] : []
 		});
-		return { candidate, faults: found.filter(({ code }) => OWN_FAULTS.includes(code)).length };
+		return { candidate, faults: found.length };
 	});
 	const fewest = Math.min(...counted.map(({ faults }) => faults));
 	return counted.filter(({ faults }) => faults === fewest).map(({ candidate }) => candidate);
@@ -138,10 +135,7 @@ const rectsOf = (places: readonly Place[], items: readonly Item[]): Rect[] =>
 function standing(layouts: Layout[], task: Task, bottom: number | undefined): Layout[] {
 	if (bottom === undefined) return layouts;
 	return layouts
-		.map(({ places, ...layout }) => {
-			const up = bottom - boundsOf(rectsOf(places, task.items)).y;
-			return { ...layout, places: places.map((place) => ({ ...place, y: place.y + up })) };
-		})
+		.map(({ places, ...layout }) => ({ ...layout, places: stoodOn(places, bottom) }))
 		.filter(({ places }) => allFree(places, task));
 }
 

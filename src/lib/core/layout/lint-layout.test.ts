@@ -12,7 +12,7 @@ const piece = (letter: string, x: number, y: number, width = 400, height = 500):
 const ROW = [piece('A', 1000, 1198), piece('B', 1450, 1198), piece('C', 1900, 1198)];
 const look = (pieces: Outlined[], more: Partial<LookedAt> = {}) =>
 	lintLayout({
-		...{ pieces, beneath: [], openings: [], climbs: false, centreLine: 1448, floor: 0 },
+		...{ pieces, beneath: [], openings: [], anyHeight: false, centreLine: 1448, floor: 0 },
 		...more
 	});
 const mended = (pieces: Outlined[], more: Partial<LookedAt> = {}) => {

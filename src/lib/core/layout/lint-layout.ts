@@ -28,8 +28,8 @@ export interface LookedAt {
 	beneath: readonly (Rect & { name: string })[];
 	/** Doors and windows, mm: what hangs over one is as high as it has to be. */
 	openings: readonly Rect[];
-	/** Stairs run along the wall: what follows them is as high as it has to be. */
-	climbs: boolean;
+	/** Any height is as it has to be: stairs run along the wall, or it was asked for. */
+	anyHeight: boolean;
 	/** The house centre line, mm above the level datum; the floor under it lies `floor` above the datum. */
 	centreLine: number;
 	floor: number;
@@ -176,9 +176,9 @@ function overFurniture(group: readonly Outlined[], { beneath }: LookedAt): Layou
 /** A group whose middle is higher or lower than any school has it. */
 function heights(
 	group: readonly Outlined[],
-	{ centreLine, floor, beneath, openings, climbs }: LookedAt
+	{ centreLine, floor, beneath, openings, anyHeight }: LookedAt
 ): LayoutIssue[] {
-	if (climbs) return [];
+	if (anyHeight) return [];
 	const box = boundsOf(group.map(({ rect }) => rect));
 	const at = centreY(box) - floor;
 	const high = at > CENTRES_MM.high;

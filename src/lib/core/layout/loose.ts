@@ -1,3 +1,4 @@
+import { possibleShape } from './possible-shape.ts';
 import { anneal } from './anneal.ts';
 import { around } from './around.ts';
 import type { Layout, Place, Task } from './types.ts';
@@ -32,7 +33,7 @@ function loose(task: Task, wish: Wish): Layout | null {
 /** In the roomiest part of the region: searched for few pieces, packed for many. */
 function block(task: Task, wish: Wish): Place[] | null {
 	const room = { ...task, region: roomiest(task) };
-	const shaped = { ...wish, shape: possible(wish.shape, room) };
+	const shaped = { ...wish, shape: possibleShape(wish.shape, room, FILL) };
 	const places = task.items.length > MANY ? packed(room, shaped) : searched(room, shaped);
 	const found = places && settled(places, room);
 	return found && allFree(found, task) ? found : null;
@@ -47,15 +48,6 @@ export const looseBy = (task: Task, wishes: readonly Wish[]): Layout[] =>
 
 /** A loose hang fills about this much of its box. */
 const FILL = 0.85;
-
-/** The shape nearest to the one wished for whose box the region can hold. */
-function possible(shape: number, { items, gap, region }: RoomTask): number {
-	const area =
-		items.reduce((sum, { width, height }) => sum + (width + gap) * (height + gap), 0) / FILL;
-	const least = area / (region.height + gap) ** 2;
-	const most = (region.width + gap) ** 2 / area;
-	return Math.max(Math.min(shape, most), least);
-}
 
 type RoomTask = Task & { region: ReturnType<typeof roomiest> };
 

@@ -60,6 +60,12 @@ export const isFree = (rect: Rect, { region, keepOuts, locked, gap }: Task): boo
 	!keepOuts.some((keepOut) => overlap(rect, keepOut)) &&
 	!locked.some((piece) => overlap(grown(rect, gap - SLACK), rectOf(piece, piece), 0));
 
+/** Places moved up or down so that the lowest edge lies on a line, mm. */
+export function stoodOn(places: readonly Place[], line: number): Place[] {
+	const up = line - Math.min(...places.map(({ y }) => y));
+	return places.map((place) => ({ ...place, y: place.y + up }));
+}
+
 /** Whether every piece of a layout may hang where it is. */
 export function allFree(places: readonly Place[], task: Task): boolean {
 	const items = new Map(task.items.map((item) => [item.id, item]));

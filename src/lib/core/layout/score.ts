@@ -128,10 +128,7 @@ function shapeFault(
 	wall: Task['wall'] | undefined,
 	under: Task['under'] | undefined
 ): number | null {
-	const ways = new Set(
-		rects.flatMap((a, index) => rects.slice(index + 1).flatMap((b) => facing(a, b)?.axis ?? []))
-	);
-	if (ways.size < 2 || (!wall && !under)) return null;
+	if ((!wall && !under) || !facesBothWays(rects)) return null;
 	if (under) {
 		const { least, most } = aboveFurniture(under).width;
 		const off = Math.max(least - box.width, box.width - most, 0);
@@ -139,6 +136,19 @@ function shapeFault(
 	}
 	const suits = Math.cbrt(wall!.width / wall!.height);
 	return capped(Math.abs(Math.log(box.width / box.height / suits)) / Math.log(WRONG_SHAPE));
+}
+
+/** Whether some stand side by side, and some above others: it is more than a row or a column. */
+function facesBothWays(rects: readonly Rect[]): boolean {
+	let [beside, above] = [false, false];
+	for (const [index, a] of rects.entries())
+		for (let next = index + 1; next < rects.length; next++) {
+			const axis = facing(a, rects[next]!)?.axis;
+			beside ||= axis === 'x';
+			above ||= axis === 'y';
+			if (beside && above) return true;
+		}
+	return false;
 }
 
 /** The largest works: one of six, and at most three. */

@@ -54,7 +54,7 @@ describe('ideas with taste', () => {
 						of === 'furniture' ? [{ ...rect, name: of }] : []
 					),
 					openings: things.flatMap(({ rect, of }) => (of === 'opening' ? [rect] : [])),
-					climbs: stairs !== undefined,
+					anyHeight: stairs !== undefined,
 					...{ centreLine: 57 * 25.4, floor: 0 }
 				});
 				expect(

@@ -40,7 +40,7 @@ function look(project: Project, wallId: string): Seen | null {
 		pieces: pieces.map(hangingOf),
 		beneath: wall.features.filter((feature) => faceOf(feature).centres),
 		openings: wall.features.filter((feature) => faceOf(feature).breaksStuds),
-		climbs: wall.stairs !== null,
+		anyHeight: wall.stairs !== null,
 		centreLine: centreLine.y,
 		floor: centreLine.floor
 	});

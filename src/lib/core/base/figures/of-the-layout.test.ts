@@ -25,7 +25,7 @@ const outlined = (rects: Rect[]) =>
 /** What a second look finds at these pieces. */
 const seen = (rects: Rect[], more: Partial<LookedAt> = {}): string[] =>
 	lintLayout({
-		...{ pieces: outlined(rects), beneath: [], openings: [], climbs: false },
+		...{ pieces: outlined(rects), beneath: [], openings: [], anyHeight: false },
 		...{ centreLine: 1448, floor: 0, ...more }
 	}).map(({ code }) => code);
 const frame = (x: number, y = 1198): Rect => ({ x, y, width: 400, height: 500 });

@@ -1,6 +1,7 @@
 import { aboveFurniture } from '../above-furniture.ts';
 import { around } from '../around.ts';
-import { allFree, settled } from '../room.ts';
+import { possibleShape } from '../possible-shape.ts';
+import { allFree, settled, stoodOn } from '../room.ts';
 import { isMirrored, mirrored, mirroredPlaces } from './mirror.ts';
 import { roomiest } from '../roomiest.ts';
 import type { Rect } from '../../base/geometry/rect.ts';
@@ -44,11 +45,13 @@ function inOneBlock(task: Task, { name: _, ...wish }: Wish): Place[] | null {
 }
 
 function inRoom(task: Task, wish: Omit<Wish, 'name'>, room: Rect, free: Rect): Place[] | null {
-	const { items, gap, budget } = task;
+	const { items, gap, budget, bottom } = task;
 	const steps = Math.min(budget * EACH, Math.ceil(MOST_WORK / items.length));
-	const shape = possible(wish.shape, items, gap, room);
+	const shape = possibleShape(wish.shape, { items, gap, region: room }, FILL);
 	const { places } = composed(task, { ...wish, shape, room, lifted: liftIn(free, task) }, steps);
-	const found = settled(atHeight(places, task), { ...task, region: free });
+	// One that stands on a line is put there before it gives way to anything beside it.
+	const stood = bottom === null ? places : stoodOn(places, bottom);
+	const found = settled(stood, { ...task, region: free });
 	return found && allFree(found, task) ? found : null;
 }
 
@@ -59,24 +62,3 @@ const liftIn =
 		if (bottom !== null) return bottom + height / 2 - axis.y;
 		return Math.min(Math.max(axis.y, y + height / 2), y + tall - height / 2) - axis.y;
 	};
-
-/** A group that stands on a line is put there before it gives way to anything beside it. */
-function atHeight(places: Place[], { bottom }: Task): Place[] {
-	if (bottom === null) return places;
-	const up = bottom - Math.min(...places.map(({ y }) => y));
-	return places.map((place) => ({ ...place, y: place.y + up }));
-}
-
-/** The shape nearest to the one wished for whose box the room can hold. */
-function possible(
-	shape: number,
-	items: Task['items'],
-	gap: number,
-	room: { width: number; height: number }
-): number {
-	const area =
-		items.reduce((sum, { width, height }) => sum + (width + gap) * (height + gap), 0) / FILL;
-	const least = area / (room.height + gap) ** 2;
-	const most = (room.width + gap) ** 2 / area;
-	return Math.max(Math.min(shape, most), least);
-}
