@@ -28,7 +28,7 @@ test('marks of one level are set from the first, and each is proved by a second 
 	await expect(left).toContainText('to the tea room door casing');
 	await expect(left).toContainText('to the ceiling');
 	await page.getByRole('link', { name: 'Print sheet' }).click();
-	await expect(page.locator('.page').first()).toContainText('right of the left hook');
+	await expect(page.getByRole('row', { name: /A right hook/ })).toContainText('+ 7 1/2"');
 	await expect(page.getByRole('row', { name: /A right hook/ })).toContainText('level');
 });
 
@@ -164,7 +164,7 @@ test('the elevation, the helper’s page and the job papers carry the whole job'
 	await expect(rows.nth(1)).toContainText('C Pier mirror');
 	await expect(rows.nth(1)).toContainText('two people');
 	await expect(page.getByText('Hammer')).toBeVisible();
-	await expect(page.getByText(/^C, care\. What C hangs on is still to choose/)).toBeVisible();
+	await expect(page.getByText(/^Stop: C\. What C hangs on is still to choose/)).toBeVisible();
 	await accessible(page, 'the helper’s page');
 	expect(pagesIn(await page.pdf())).toBe(1);
 	await back();
@@ -173,7 +173,7 @@ test('the elevation, the helper’s page and the job papers carry the whole job'
 	await expect(page.getByText(/^About .* h, likely/)).toBeVisible();
 	await expect(page.getByText('10 new holes in the wall.')).toBeVisible();
 	// What is still to choose is not handed over unsaid.
-	await expect(page.getByText(/^C, care\. What C hangs on/)).toHaveCount(2);
+	await expect(page.getByText(/^Stop: C\. What C hangs on/)).toHaveCount(2);
 	await accessible(page, 'job papers');
 	expect(pagesIn(await page.pdf())).toBe(3);
 	await page.getByRole('radio', { name: 'Hand-over' }).check();

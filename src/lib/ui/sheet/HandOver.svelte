@@ -5,26 +5,20 @@
 		LIVING_WITH,
 		formatMessage,
 		ofEveryHole,
-		type Gathered,
 		type PlaceFact,
 		type Styles
 	} from '$lib/core/index.ts';
 	import { percent, worstShare } from '../fix/fix-said.ts';
-	import GatheredCautions from './GatheredCautions.svelte';
 	import type { HungRow } from './hung-rows.ts';
 	import Signatures from './Signatures.svelte';
 
 	interface Props {
 		rows: readonly HungRow[];
-		/** What must be mended before it is handed over. */
-		stops: readonly Gathered[];
 		place: readonly PlaceFact[];
-		/** What of each back was not read, by its piece. */
-		known: ReadonlyMap<string, string>;
 		styles: Styles;
 	}
 
-	let { rows, stops, place, known, styles }: Props = $props();
+	let { rows, place, styles }: Props = $props();
 
 	const today = new Date();
 	const used = ({ fix }: HungRow) => {
@@ -47,7 +41,6 @@
 				<th scope="row">
 					<b>{row.piece.letter}</b>
 					{row.piece.name}
-					{#if known.get(row.piece.id)}<div class="known">{known.get(row.piece.id)}</div>{/if}
 				</th>
 				<td>{row.weight || 'not weighed'}</td>
 				<td>{row.on}</td>
@@ -59,7 +52,6 @@
 </table>
 <h2>Living with them</h2>
 <ul>
-	<GatheredCautions cautions={stops} {styles} />
 	{#each LIVING_WITH as text (text)}<li>{text}</li>{/each}
 	{#each ofEveryHole(rows.flatMap(({ planned }) => planned.hooks)) as { message, remedy } (message)}
 		<li>{formatMessage(message, styles.lead)} {formatMessage(remedy, styles.lead)}</li>
@@ -68,10 +60,6 @@
 <Signatures lines={['Handed over by', 'Date', 'Taken over by']} />
 
 <style>
-	.known {
-		font-weight: 400;
-	}
-
 	table {
 		font-size: 0.82rem;
 	}

@@ -1,20 +1,37 @@
 <script lang="ts">
 	import type { Snippet } from 'svelte';
+	import { usualSheet } from '$lib/core/index.ts';
+	import { getSession } from '$lib/store/session.svelte.ts';
+	import { paged } from './paged.ts';
 
 	interface Props {
+		/** The project, and the wall where it is about one. */
+		of: string;
 		title: string;
-		page: number;
-		of: number;
+		/** Said once under the title. */
+		intro?: Snippet;
 		children: Snippet;
 	}
 
-	let { title, page, of, children }: Props = $props();
+	let { of, title, intro, children }: Props = $props();
+
+	const session = $derived(getSession()());
+	const size = $derived.by(() => {
+		const { paper, houseRules } = session.committed;
+		const { on } = paper.printing;
+		return on === 'a4' || on === 'letter' ? on : usualSheet(houseRules.units);
+	});
 </script>
 
-<section class="page paper" data-theme="porch-day">
+<section
+	class="page paper"
+	class:letter={size === 'letter'}
+	data-theme="porch-day"
+	{@attach paged(of, size)}
+>
 	<header>
-		<h1>{title}</h1>
-		<p>page {page} of {of}</p>
+		<h1>{of}: {title}</h1>
+		{#if intro}<p>{@render intro()}</p>{/if}
 	</header>
 	{@render children()}
 </section>
@@ -26,17 +43,24 @@
 		min-height: 270mm;
 		margin: 0 auto 1.5rem;
 		padding: 14mm;
+		line-height: 1.35;
 		background: #fff;
 		color: #000;
 		box-shadow: 0 2px 12px rgb(47 38 32 / 25%);
 	}
 
+	.letter {
+		width: 215.9mm;
+	}
+
 	header {
-		display: flex;
-		align-items: baseline;
-		justify-content: space-between;
 		border-bottom: 2px solid #000;
-		margin-bottom: 4mm;
+		margin-bottom: 3mm;
+		padding-bottom: 1mm;
+	}
+
+	header p {
+		font-size: 0.85rem;
 	}
 
 	h1 {
@@ -71,11 +95,11 @@
 		border: 1.4px solid #000;
 	}
 
-	@page {
-		margin: 14mm;
-	}
-
 	@media print {
+		:global(html, body) {
+			background: #fff;
+		}
+
 		.page {
 			width: auto;
 			min-height: 0;

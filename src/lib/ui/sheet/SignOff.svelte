@@ -4,13 +4,11 @@
 		formatLength,
 		oldHoles,
 		timeFor,
-		type Gathered,
 		type Piece,
 		type Styles,
 		type Wall,
 		type WallPlan
 	} from '$lib/core/index.ts';
-	import GatheredCautions from './GatheredCautions.svelte';
 	import type { HungRow } from './hung-rows.ts';
 	import SheetElevation from './SheetElevation.svelte';
 	import Signatures from './Signatures.svelte';
@@ -20,12 +18,12 @@
 		plan: WallPlan;
 		rack: ReadonlyMap<string, Piece>;
 		rows: readonly HungRow[];
-		/** What must be mended before anything is hung. */
-		stops: readonly Gathered[];
+		/** Of the group, mm above the floor; null where nothing hangs. */
+		middle: number | null;
 		styles: Styles;
 	}
 
-	let { wall, plan, rack, rows, stops, styles }: Props = $props();
+	let { wall, plan, rack, rows, middle, styles }: Props = $props();
 
 	const time = $derived(
 		timeFor(
@@ -43,14 +41,14 @@
 		oldHoles(wall, plan.pieces).filter(({ carries, behind }) => !carries && !behind).length
 	);
 	const agreed = $derived([
-		`${rows.length} ${rows.length === 1 ? 'piece hangs' : 'pieces hang'} where the drawing shows, the middle level at ${bothUnits(plan.centreLine.y, styles)}.`,
+		`${rows.length} ${rows.length === 1 ? 'piece hangs' : 'pieces hang'} where the drawing shows${middle === null ? '' : `, the middle of the group ${bothUnits(middle, styles)} above the floor`}.`,
 		`${holes} new ${holes === 1 ? 'hole' : 'holes'} in the wall${open > 0 ? `, ${open} old ${open === 1 ? 'hole' : 'holes'} left in sight and filled` : ''}.`,
 		'What is behind the wall is probed for and never certain: if something else is met, work stops and it is talked over.',
 		'The room is free and lit, with a place to lay the pieces down, and children and animals are kept out.'
 	]);
 </script>
 
-<SheetElevation {wall} {plan} {rack} tall={200} />
+<SheetElevation {wall} {plan} {rack} {styles} tall={170} />
 <p class="size">
 	Wall {formatLength(wall.width, styles.lead)} by {formatLength(wall.height, styles.lead)}, seen
 	from the room.
@@ -69,9 +67,6 @@
 		{/each}
 	</tbody>
 </table>
-{#if stops.length > 0}
-	<ul class="stops"><GatheredCautions cautions={stops} {styles} /></ul>
-{/if}
 <h2>Agreed</h2>
 <ul class="agreed">
 	{#each agreed as text (text)}<li><span class="box"></span> {text}</li>{/each}
@@ -92,11 +87,6 @@
 	h2 {
 		margin-top: 4mm;
 		font-size: 1.05rem;
-	}
-
-	.stops {
-		margin-top: 2mm;
-		font-size: 0.8rem;
 	}
 
 	p,

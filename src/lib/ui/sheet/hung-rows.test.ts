@@ -1,7 +1,7 @@
 import { expect } from 'chai';
-import { fixOnWall, piecesById, planWallFast, stylesOf } from '../../core/index.ts';
+import { PLACE_FACTS, fixOnWall, piecesById, planWallFast, stylesOf } from '../../core/index.ts';
 import { DEMO } from '../../store/demo/index.ts';
-import { cautionsOf, hungRows } from './hung-rows.ts';
+import { everyCaution, hungRows } from './hung-rows.ts';
 
 function rowsOn(wallId: string, change: (project: typeof DEMO) => void = () => undefined) {
 	const project = JSON.parse(JSON.stringify(DEMO)) as typeof DEMO;
@@ -13,7 +13,7 @@ function rowsOn(wallId: string, change: (project: typeof DEMO) => void = () => u
 	const styles = stylesOf(project.houseRules);
 	return {
 		rows: hungRows(plan.value, piecesById(project.pieces), fixes, styles),
-		plan: plan.value
+		...{ plan: plan.value, fixes }
 	};
 }
 
@@ -40,13 +40,31 @@ describe('pieces as they go up', () => {
 		expect(rows.at(-1)!.weight).equal('');
 	});
 
-	it('gather what could happen, the gravest first, without mere notes', () => {
-		const { rows, plan } = rowsOn('tea-room', (project) => project.place.push('public'));
-		const cautions = cautionsOf(rows, plan);
-		const grades = cautions.map(({ caution }) => caution.grade);
-		expect(grades).not.include('note');
-		expect(grades.lastIndexOf('stop')).below(grades.indexOf('care'));
-		const lifts = cautions.find(({ caution }) => caution.message.startsWith('Anyone can lift'))!;
-		expect(lifts.letters.length).above(3);
+	it('gather all that is said of them and of the wall, the gravest first, and lose no stop', () => {
+		for (const { id } of DEMO.walls)
+			for (const place of PLACE_FACTS) {
+				const { fixes, plan } = rowsOn(id, (project) => project.place.push(place.fact));
+				const found = everyCaution(plan, fixes);
+				const grades = found.map(({ caution }) => caution.grade);
+				if (grades.includes('stop'))
+					expect(grades.lastIndexOf('stop')).below(grades.findIndex((grade) => grade !== 'stop'));
+				const told = found.flatMap(({ letters, caution }) =>
+					letters.map((letter) => `${letter} ${caution.code}`)
+				);
+				const letters = new Map(plan.pieces.map(({ pieceId, letter }) => [pieceId, letter]));
+				for (const { pieceId, cautions } of fixes)
+					for (const { grade, code } of cautions)
+						if (grade === 'stop') expect(told).include(`${letters.get(pieceId)} ${code}`);
+				for (const { pieceId, caution } of [...plan.cautions, ...plan.placementCautions])
+					expect(told).include(`${letters.get(pieceId)} ${caution.code}`);
+			}
+	});
+
+	it('tell what is true of several once', () => {
+		const { fixes, plan } = rowsOn('tea-room', (project) => project.place.push('public'));
+		const lifts = everyCaution(plan, fixes).find(({ caution }) =>
+			/^Anyone can lift/.test(caution.message)
+		);
+		expect(lifts!.letters.length).above(3);
 	});
 });

@@ -1,3 +1,4 @@
+import { READINGS } from '$lib/words/en/readings.ts';
 import {
 	formatMass,
 	groupByPiece,
@@ -5,6 +6,7 @@ import {
 	takesTwo,
 	weightToReckon,
 	type Gathered,
+	type HowSure,
 	type Mark,
 	type Piece,
 	type PieceFix,
@@ -53,19 +55,38 @@ export function hungRows(
 		.map(({ row }) => row);
 }
 
-/** What could happen with the pieces as they are fixed, and with the wall; notes aside. */
-export const cautionsOf = (
-	rows: readonly HungRow[],
-	{ wallCautions }: Pick<WallPlan, 'wallCautions'>
-): Gathered[] =>
-	groupByPiece(
-		[
-			...rows.flatMap(({ piece, fix }) =>
-				(fix?.cautions ?? []).map((caution) => ({ letter: piece.letter, caution }))
-			),
-			...wallCautions.map((caution) => ({ letter: '', caution }))
-		].filter(({ caution }) => caution.grade !== 'note')
-	);
+/** What is said of the pieces as they are fixed, of their backs and places, and of the wall: the gravest first. */
+export function everyCaution(
+	{ pieces, cautions, placementCautions, wallCautions }: WallPlan,
+	fixes: readonly PieceFix[]
+): Gathered[] {
+	const letters = new Map(pieces.map(({ pieceId, letter }) => [pieceId, letter]));
+	const ofPieces = [
+		...fixes.flatMap(({ pieceId, cautions }) => cautions.map((caution) => ({ pieceId, caution }))),
+		...cautions,
+		...placementCautions
+	];
+	return groupByPiece([
+		...ofPieces.map(({ pieceId, caution }) => ({ letter: letters.get(pieceId) ?? '', caution })),
+		...wallCautions.map((caution) => ({ letter: '', caution }))
+	]);
+}
+
+/** What of backs nobody measured, and what the plan chose, each with the letters it is true of. */
+export function unreadOn(
+	pieces: readonly Pick<PlannedPiece, 'pieceId' | 'letter'>[],
+	sure: ReadonlyMap<string, HowSure>
+): { said: string; letters: string[]; assumed: boolean }[] {
+	const found = new Map<string, { letters: string[]; assumed: boolean }>();
+	for (const { pieceId, letter } of pieces) {
+		const own = sure.get(pieceId);
+		const said = own ? READINGS.known(own) : '';
+		if (!own || !said) continue;
+		const letters = [...(found.get(said)?.letters ?? []), letter];
+		found.set(said, { letters, assumed: own.assumed.length > 0 });
+	}
+	return [...found].map(([said, of]) => ({ said, ...of }));
+}
 
 function onWhat({ hooks, trouble }: PlannedPiece): string {
 	if (trouble && hooks.length === 0) return 'nothing yet';

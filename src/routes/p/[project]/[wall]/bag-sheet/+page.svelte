@@ -30,7 +30,7 @@
 	</a>
 </SheetTools>
 {#if bag}
-	<SheetPage title="{session.project.name} · {of}: the bag" page={1} of={1}>
+	<SheetPage of="{session.project.name} · {of}" title="the bag">
 		<div class="columns">
 			<BagList items={bag} {styles} {...ticks(session, all ? '' : wallId)} />
 		</div>

@@ -27,7 +27,7 @@
 	</a>
 </SheetTools>
 {#if wall && floor}
-	<SheetPage title="{session.project.name} · {wall.name}: floor first" page={1} of={1}>
+	<SheetPage of="{session.project.name} · {wall.name}" title="floor first">
 		<FloorDrawing {floor} {styles} />
 		<FloorTable {floor} {styles} />
 	</SheetPage>

@@ -3,11 +3,11 @@
 	import { resolve } from '$app/paths';
 	import { bothUnits, formatLength, formatMessage, ofEveryHole } from '$lib/core/index.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
-	import NotChecked from '$lib/ui/fix/NotChecked.svelte';
 	import { markTypeLabel } from '$lib/ui/puts.ts';
 	import GatheredCautions from '$lib/ui/sheet/GatheredCautions.svelte';
 	import { JobFacts } from '$lib/ui/sheet/job-facts.svelte.ts';
 	import SheetElevation from '$lib/ui/sheet/SheetElevation.svelte';
+	import SheetHead from '$lib/ui/sheet/SheetHead.svelte';
 	import SheetPage from '$lib/ui/sheet/SheetPage.svelte';
 	import SheetTools from '$lib/ui/sheet/SheetTools.svelte';
 	import { getBones } from '$lib/ui/survey/bones.svelte.ts';
@@ -29,16 +29,7 @@
 			caution
 		}))
 	);
-	const mind = $derived(job.cautions.slice(0, MOST));
-	/** Rows that fit under the drawing on the first page, and on one of their own. */
-	const FIRST = 10;
-	const LATER = 20;
-	const pages = $derived([
-		rows.slice(0, FIRST),
-		...Array.from({ length: Math.ceil(Math.max(rows.length - FIRST, 0) / LATER) }, (_, index) =>
-			rows.slice(FIRST + index * LATER, FIRST + (index + 1) * LATER)
-		)
-	]);
+	const mind = $derived(job.cares.slice(0, MOST));
 	const length = (mm: number) => formatLength(mm, styles.lead);
 </script>
 
@@ -50,94 +41,87 @@
 	</a>
 </SheetTools>
 {#if plan && wall}
-	{#each pages as some, index (index)}
-		<SheetPage
-			title="{project.name} · {wall.name}: the helper’s page"
-			page={index + 1}
-			of={pages.length}
-		>
-			{#if index === 0}
-				<NotChecked chooser={job.chooser} />
-				<SheetElevation {wall} {plan} {rack} tall={170} />
-				<p>
-					Seen from the room. The middle of the group is level at
-					<b>{bothUnits(plan.centreLine.y, styles)}</b>. Holes first, then heaviest up first.
-				</p>
+	<SheetPage of="{project.name} · {wall.name}" title="the helper’s page">
+		<SheetHead {job} />
+		<SheetElevation {wall} {plan} {rack} {styles} tall={170} />
+		<p>
+			Seen from the room.
+			{#if job.middle !== null}
+				The middle of the group is <b>{bothUnits(job.middle, styles)}</b> above the floor.
 			{/if}
-			<table>
-				<thead>
+			Holes first, then heaviest up first.
+		</p>
+		<table>
+			<thead>
+				<tr>
+					<th><span class="sr-only">up</span></th>
+					<th>piece</th>
+					<th>weighs</th>
+					<th>hangs on</th>
+					<th>first mark</th>
+					<th>the others</th>
+				</tr>
+			</thead>
+			<tbody>
+				{#each rows as { piece, weight, byTwo, on, marks: [first, ...others] } (piece.id)}
 					<tr>
-						<th><span class="sr-only">up</span></th>
-						<th>piece</th>
-						<th>weighs</th>
-						<th>hangs on</th>
-						<th>first mark</th>
-						<th>the others</th>
+						<td><span class="box"></span></td>
+						<th scope="row"><b>{piece.letter}</b> {piece.name}</th>
+						<td>
+							{weight || 'not weighed'}
+							{#if byTwo}<strong class="two">two people</strong>{/if}
+						</td>
+						<td>{on}</td>
+						<td>
+							{#if first}
+								<span class="measure">{length(first.across.printed)}</span>
+								{first.across.way}
+								{first.across.datum};
+								<span class="measure">{length(first.up.printed)}</span>
+								{markTypeLabel(first)}, {first.up.way}
+								{first.up.datum}
+							{/if}
+						</td>
+						<td>
+							{#each others as { id, name, levelWith, across, up } (id)}
+								<div>
+									{name}:
+									{#if levelWith}
+										<span class="measure">{length(levelWith.printed)}</span>
+										{levelWith.way}, level
+									{:else}
+										<span class="measure">{length(across.printed)}</span>
+										{across.way}
+										{across.datum}; <span class="measure">{length(up.printed)}</span>
+										{up.way}
+										{up.datum}
+									{/if}
+								</div>
+							{/each}
+						</td>
 					</tr>
-				</thead>
-				<tbody>
-					{#each some as { piece, weight, byTwo, on, marks: [first, ...others] } (piece.id)}
-						<tr>
-							<td><span class="box"></span></td>
-							<th scope="row"><b>{piece.letter}</b> {piece.name}</th>
-							<td>
-								{weight || 'not weighed'}
-								{#if byTwo}<strong class="two">two people</strong>{/if}
-							</td>
-							<td>{on}</td>
-							<td>
-								{#if first}
-									<span class="measure">{length(first.across.printed)}</span>
-									{first.across.way}
-									{first.across.datum};
-									<span class="measure">{length(first.up.printed)}</span>
-									{markTypeLabel(first)}, {first.up.way}
-									{first.up.datum}
-								{/if}
-							</td>
-							<td>
-								{#each others as { id, name, levelWith, across, up } (id)}
-									<div>
-										{name}:
-										{#if levelWith}
-											<span class="measure">{length(levelWith.printed)}</span>
-											{levelWith.way}, level
-										{:else}
-											<span class="measure">{length(across.printed)}</span>
-											{across.way}
-											{across.datum}; <span class="measure">{length(up.printed)}</span>
-											{up.way}
-											{up.datum}
-										{/if}
-									</div>
-								{/each}
-							</td>
-						</tr>
-					{/each}
-				</tbody>
-			</table>
-			{#if index === pages.length - 1}
-				<div class="foot">
-					{#if bring.length > 0}
-						<section>
-							<h2>Bring</h2>
-							<ul class="bring">
-								{#each bring as { key, name } (key)}
-									<li><span class="box small"></span> {formatMessage(name, styles.lead)}</li>
-								{/each}
-							</ul>
-						</section>
-					{/if}
-					<section>
-						<h2>Mind</h2>
-						<ul>
-							<GatheredCautions cautions={[...mind, ...standing]} {styles} />
-						</ul>
-					</section>
-				</div>
+				{/each}
+			</tbody>
+		</table>
+		<div class="foot">
+			{#if bring.length > 0}
+				<section>
+					<h2>Bring</h2>
+					<ul class="bring">
+						{#each bring as { key, name } (key)}
+							<li><span class="box small"></span> {formatMessage(name, styles.lead)}</li>
+						{/each}
+					</ul>
+				</section>
 			{/if}
-		</SheetPage>
-	{/each}
+			<section>
+				<h2>Mind</h2>
+				<ul>
+					<GatheredCautions cautions={[...mind, ...standing]} {styles} />
+				</ul>
+			</section>
+		</div>
+	</SheetPage>
 {/if}
 
 <style>

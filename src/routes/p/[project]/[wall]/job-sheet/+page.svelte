@@ -1,14 +1,13 @@
 <script lang="ts">
 	import { page } from '$app/state';
 	import { resolve } from '$app/paths';
-	import { halts, knownOfBacks } from '$lib/core/index.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
-	import NotChecked from '$lib/ui/fix/NotChecked.svelte';
 	import { photoUrls } from '$lib/ui/photo-urls.svelte.ts';
 	import Segments from '$lib/ui/Segments.svelte';
 	import BeforeAfter from '$lib/ui/sheet/BeforeAfter.svelte';
 	import HandOver from '$lib/ui/sheet/HandOver.svelte';
 	import { JobFacts } from '$lib/ui/sheet/job-facts.svelte.ts';
+	import SheetHead from '$lib/ui/sheet/SheetHead.svelte';
 	import SheetPage from '$lib/ui/sheet/SheetPage.svelte';
 	import SheetTools from '$lib/ui/sheet/SheetTools.svelte';
 	import SignOff from '$lib/ui/sheet/SignOff.svelte';
@@ -20,7 +19,6 @@
 	const wallId = $derived(page.params.wall!);
 	const job = new JobFacts(() => ({ session, bones, wallId }));
 	const { wall, plan, styles, rack, rows } = $derived(job);
-	const stops = $derived(job.cautions.filter(({ caution }) => halts(caution)));
 	const before = $derived(wall?.photo ? photoUrls.get(project.id, wall.photo.hash) : null);
 
 	const PAPERS = [
@@ -49,20 +47,20 @@
 </SheetTools>
 {#if plan && wall}
 	{#if shows('sign-off')}
-		<SheetPage title="{heading}: to agree on" page={1} of={1}>
-			<NotChecked chooser={job.chooser} />
-			<SignOff {wall} {plan} {rack} {rows} {stops} {styles} />
+		<SheetPage of={heading} title="to agree on">
+			<SheetHead {job} />
+			<SignOff {wall} {plan} {rack} {rows} middle={job.middle} {styles} />
 		</SheetPage>
 	{/if}
 	{#if shows('before-after')}
-		<SheetPage title="{heading}: before and after" page={1} of={1}>
+		<SheetPage of={heading} title="before and after">
 			<BeforeAfter {before} />
 		</SheetPage>
 	{/if}
 	{#if shows('hand-over')}
-		<SheetPage title="{heading}: handed over" page={1} of={1}>
-			<NotChecked chooser={job.chooser} />
-			<HandOver {rows} {stops} place={project.place} known={knownOfBacks(project, plan)} {styles} />
+		<SheetPage of={heading} title="handed over">
+			<SheetHead {job} />
+			<HandOver {rows} place={project.place} {styles} />
 		</SheetPage>
 	{/if}
 {/if}

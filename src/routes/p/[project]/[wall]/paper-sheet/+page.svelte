@@ -27,7 +27,7 @@
 </SheetTools>
 {#if cutter.answer?.ok}
 	{@const { rolls, length } = cutter.answer.value}
-	<SheetPage title="{session.project.name} · {wall?.name}: paper to cut" page={1} of={1}>
+	<SheetPage of="{session.project.name} · {wall?.name}" title="paper to cut">
 		<p>
 			Roll <b>{bothUnits(paper.rollWidth, styles)}</b> wide, <b>{bothUnits(length, styles)}</b> of
 			it in all. Sizes include a trim of {bothUnits(paper.trim, styles)} in each direction. Letter every
