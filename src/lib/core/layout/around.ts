@@ -1,13 +1,4 @@
-import {
-	boundsOf,
-	centreX,
-	centreY,
-	grown,
-	overlap,
-	right,
-	top,
-	type Rect
-} from '../base/geometry/rect.ts';
+import { boundsOf, centreX, centreY, right, top, type Rect } from '../base/geometry/rect.ts';
 import type { Item, Place, Task } from './types.ts';
 import { isFree, rectOf } from './room.ts';
 import { scoreOf } from './score.ts';
@@ -64,8 +55,7 @@ function layOut(items: readonly Item[], task: Task, shape: number): Place[] | nu
 		let least = Infinity;
 		for (const spot of spots) {
 			const distance = far(spot);
-			if (distance >= least - 1e-9 || !isFree(spot, task)) continue;
-			if (hung.some((rect) => overlap(grown(rect, gap), spot, 1e-6))) continue;
+			if (distance >= least - 1e-9 || comesNear(spot, hung, gap) || !isFree(spot, task)) continue;
 			nearest = spot;
 			least = distance;
 		}
@@ -75,6 +65,19 @@ function layOut(items: readonly Item[], task: Task, shape: number): Place[] | nu
 	}
 	return places;
 }
+
+/** Whether a rectangle comes nearer than a gap to any of those that hang; asked so often that it makes nothing. */
+function comesNear({ x, y, width, height }: Rect, hung: readonly Rect[], gap: number): boolean {
+	const [left, foot] = [x - gap + SLACK, y - gap + SLACK];
+	const [end, roof] = [x + width + gap - SLACK, y + height + gap - SLACK];
+	for (const rect of hung)
+		if (rect.x < end && rect.x + rect.width > left && rect.y < roof && rect.y + rect.height > foot)
+			return true;
+	return false;
+}
+
+/** mm by which neighbours may seem nearer than they are. */
+const SLACK = 1e-6;
 
 /** Places a gap off one side of a rectangle: flush with either end, on its middle, or level and plumb with another place. */
 function beside({ width, height }: Item, rect: Rect, gap: number, level?: Rect): Rect[] {

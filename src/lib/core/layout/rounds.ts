@@ -6,7 +6,7 @@ import { styleNamed } from './styles/index.ts';
 const ROUNDS = 4;
 
 /** The first look takes this share of a round, so that something is there at once. A choice, no source. */
-const FIRST = 1 / 3;
+const FIRST = 1 / 12;
 
 export interface Progress {
 	/** Rounds done, of all. */

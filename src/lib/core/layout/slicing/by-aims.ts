@@ -15,7 +15,7 @@ export type Wish = Omit<Aim, 'room' | 'lifted'> & { name: string };
 const FILL = 0.82;
 /** Steps of one iteration of the budget, and the most work of one search: steps times pieces. */
 const EACH = 9;
-const MOST_WORK = 900_000;
+const MOST_WORK = 400_000;
 
 /** The hangs that a list of wishes leads to, as one block where there is room for it, else round what is in the way. */
 export function byAims(task: Task, wishes: readonly Wish[]): Layout[] {

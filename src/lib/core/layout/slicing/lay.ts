@@ -15,7 +15,7 @@ export interface Laid {
  * @param most a gap opens by no more than this, mm.
  */
 export function laidOut(block: Block, count: number, gap: number, most: number): Laid {
-	const rects = Array.from({ length: count }, (): Rect => ({ x: 0, y: 0, width: 0, height: 0 }));
+	const rects = new Array<Rect>(count);
 	let [opened, gaps] = [0, 0];
 	const fill = (inner: Block, x: number, y: number, width: number, height: number): void => {
 		if (inner.cut === null) {
