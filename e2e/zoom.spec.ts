@@ -27,3 +27,36 @@ test('the wall is looked at closer by wheel, keys and buttons, and a piece is mo
 	await page.getByRole('button', { name: 'Fit' }).click();
 	await expect.poll(async () => Math.abs((await wide()) / before - 1)).toBeLessThan(0.05);
 });
+
+test.describe('on a phone', () => {
+	test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
+
+	test('two fingers look closer, and one press shows the whole wall again', async ({ page }) => {
+		await openDemo(page);
+		const piece = pieceOn(page, 'C');
+		const wide = async () => (await piece.boundingBox())!.width;
+		const before = await wide();
+		const { x, y, width, height } = (await piece.boundingBox())!;
+		const [middle, level] = [x + width / 2, y + height / 2];
+		// Until a hand comes near, nothing listens to fingers.
+		await page.touchscreen.tap(middle, level + height);
+		await expect(page.getByRole('button', { name: 'Closer' })).toBeHidden();
+		const cdp = await page.context().newCDPSession(page);
+		const fingers = (apart: number) => [
+			{ x: middle - apart, y: level + 5 },
+			{ x: middle + apart, y: level + 5 }
+		];
+		await expect(async () => {
+			await cdp.send('Input.dispatchTouchEvent', { type: 'touchStart', touchPoints: fingers(20) });
+			for (const apart of [30, 45, 60])
+				await cdp.send('Input.dispatchTouchEvent', {
+					type: 'touchMove',
+					touchPoints: fingers(apart)
+				});
+			await cdp.send('Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [] });
+			expect((await wide()) / before).toBeGreaterThan(2);
+		}).toPass({ timeout: 10_000 });
+		await page.getByRole('button', { name: 'Fit' }).tap();
+		await expect.poll(async () => Math.abs((await wide()) / before - 1)).toBeLessThan(0.1);
+	});
+});

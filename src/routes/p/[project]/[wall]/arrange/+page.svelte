@@ -92,7 +92,7 @@
 			{/await}{/if}
 	</details>
 {/if}
-{#if plan && !ideaShown}
+{#if plan && plan.pieces.length > 0 && !ideaShown}
 	<h3 class="mt-3 mb-1 text-lg">Second look</h3>
 	{#await import('$lib/ui/arrange/SecondLook.svelte') then { default: SecondLook }}
 		<SecondLook {wall} {plan} {styles} />
