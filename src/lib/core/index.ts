@@ -231,6 +231,7 @@ export type {
 	UpDatum,
 	Wall
 } from './model/wall.ts';
+export { placementSchema } from './model/wall.ts';
 export { BAG_GROUPS, type BagItem, bagOf } from './fixing/bag/bag.ts';
 export { groupByPiece, type Gathered } from './fixing/cautions/group-by-piece.ts';
 export type { LiftGuide } from './fixing/cautions/heavy-lift.ts';

@@ -28,6 +28,8 @@
 		/** Seen from behind. */
 		mirrored?: boolean;
 		outline?: Outline;
+		/** Its width and height were not typed yet. */
+		unsized?: { width: boolean; height: boolean };
 		trouble?: Failure | null;
 		/** Shown at the dimension each belongs to. */
 		cautions?: readonly Caution[];
@@ -39,7 +41,7 @@
 		/** More to draw in the same pixels, behind the piece. */
 		behind?: Snippet<[BackGeometry, { width: number; height: number }]>;
 		/** More inputs over the drawing. */
-		over?: Snippet<[{ width: number; height: number }]>;
+		over?: Snippet<[{ width: number; height: number }, BackGeometry]>;
 	}
 
 	let {
@@ -48,6 +50,7 @@
 		styles,
 		mirrored = true,
 		outline = { by: 'rectangle' },
+		unsized = { width: false, height: false },
 		trouble = null,
 		cautions = [],
 		below = 8,
@@ -200,6 +203,7 @@
 				label="Width"
 				help="Outside of the frame"
 				value={piece.width}
+				assumed={unsized.width}
 				{styles}
 				plausible={{ min: 50, max: 4000 }}
 				onvalue={(mm) => onsize({ width: mm })}
@@ -212,6 +216,7 @@
 				label="Height"
 				help="Outside of the frame"
 				value={piece.height}
+				assumed={unsized.height}
 				{styles}
 				plausible={{ min: 50, max: 4000 }}
 				onvalue={(mm) => onsize({ height: mm })}
@@ -246,7 +251,7 @@
 				/>
 			</div>
 		{/each}
-		{@render over?.({ width, height })}
+		{@render over?.({ width, height }, geometry)}
 	{/if}
 </div>
 

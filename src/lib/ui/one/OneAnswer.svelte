@@ -1,25 +1,18 @@
 <script lang="ts">
-	import {
-		formatForce,
-		formatLength,
-		hookOf,
-		unmeasuredOn,
-		type PlannedHook,
-		type PlannedPiece
-	} from '$lib/core/index.ts';
-	import CautionList from '../CautionList.svelte';
+	import { hookOf, unmeasuredOn, type PlannedHook, type PlannedPiece } from '$lib/core/index.ts';
 	import Measure from '../Measure.svelte';
 	import SumLine from '../SumLine.svelte';
 	import type { OnePicture } from './one-picture.svelte.ts';
 
+	/** Where the hooks go: the answer, and nothing besides. */
 	let { one, planned }: { one: OnePicture; planned: PlannedPiece } = $props();
 
-	const { styles } = $derived(one);
-	const first = $derived(planned.hooks[0]);
-	const { level } = $derived(one);
+	const { styles, level } = $derived(one);
 	const shown = $derived(level ? planned.hooks.slice(0, 1) : planned.hooks);
-	const load = $derived(first?.load);
-	const tension = $derived(planned.hung?.wire?.tension);
+	const unread = $derived([
+		...(['width', 'height'] as const).filter((figure) => !one.isTyped(figure)),
+		...unmeasuredOn(one.facts.piece).map(({ label }) => label.toLowerCase())
+	]);
 
 	const middle = $derived(one.project.walls[0]!.width / 2);
 	const sideways = (hook: PlannedHook) => {
@@ -29,8 +22,6 @@
 			way: Math.abs(off) < 0.01 ? 'on the centre' : off < 0 ? 'left of centre' : 'right of centre'
 		};
 	};
-	const both = (newtons: number) =>
-		`${formatForce(newtons, 'lb')} · ${formatForce(newtons, 'kg')} (${formatForce(newtons, 'N')})`;
 </script>
 
 {#if planned.trouble}
@@ -38,10 +29,7 @@
 		<h2>No mark can be given yet</h2>
 		<p>{planned.trouble.message}</p>
 	</div>
-{:else if first}
-	{#if unmeasuredOn(one.piece).length > 0}
-		<p class="assumed">Dashed figures are assumed. Type what your tape says over them.</p>
-	{/if}
+{:else if planned.hooks.length > 0}
 	<section aria-label="Where the hook goes" aria-live="polite">
 		{#each shown as hook (hook.id)}
 			<h2>
@@ -54,13 +42,12 @@
 			</p>
 			<SumLine figure={hook.height} {styles} />
 			<p class="hole">
-				Its nail hole: <Measure mm={hook.hole.y} {styles} /> for a {hookOf(
+				Nail hole <Measure mm={hook.hole.y} {styles} />, for a {hookOf(
 					hook.kind
-				).name.toLowerCase()}. Held with its bottom at the hook height, it finds the hole by itself.
+				).name.toLowerCase()}: hold its lowest point at the mark, and the nail finds its hole.
 			</p>
 		{/each}
-		<h2>Left and right</h2>
-		<ul class="sides">
+		<ul class="sides" aria-label="Left and right, as it hangs">
 			{#each planned.hooks as hook (hook.id)}
 				{@const side = sideways(hook)}
 				<li>
@@ -73,47 +60,15 @@
 				</li>
 			{/each}
 		</ul>
-	</section>
-
-	<section aria-label="What it carries">
-		<h2>What it carries</h2>
-		{#if load}
-			<dl>
-				<dt>each hook, down</dt>
-				<dd class="measure">{both(load.down.value)}</dd>
-				{#if tension}
-					<dt>the wire pulls</dt>
-					<dd class="measure">{both(tension.value)}</dd>
-				{/if}
-				{#if load.outward > 0}
-					<dt>sideways, per hook</dt>
-					<dd class="measure">
-						{formatForce(load.inward, 'lb')} in to {formatForce(load.outward, 'lb')} out
-					</dd>
-				{/if}
-				<dt>off the wall, per hook</dt>
-				<dd class="measure">{both(load.pull.value)}</dd>
-			</dl>
-		{:else}
-			<p>Type the weight to see what each hook and the wire carry.</p>
-		{/if}
-		{#if planned.hung}
-			<p class="level"><strong>Held level by:</strong> {planned.hung.heldLevelBy}</p>
-			{#if planned.hung.wire}
-				<p class="level">
-					Wire, ring to ring: <span class="measure"
-						>{formatLength(planned.hung.wire.length, styles.lead)}</span
-					>, at {planned.hung.wire.angle.value.toFixed(0)}°.
-				</p>
-			{/if}
+		{#if unread.length > 0}
+			<p class="assumed">Not measured yet: {unread.join(', ')}. They are dashed in the drawing.</p>
 		{/if}
 	</section>
-	<CautionList cautions={planned.cautions} {styles} />
 {/if}
 
 <style>
 	section {
-		margin-bottom: 0.9rem;
+		margin-bottom: 0.6rem;
 	}
 
 	h2 {
@@ -125,14 +80,17 @@
 		text-transform: uppercase;
 	}
 
-	.hole,
-	.level {
-		margin-top: 0.3rem;
+	.hole {
+		margin-top: 0.2rem;
 		font-size: 0.95rem;
 	}
 
 	.hole :global(.measure) {
 		font-size: 1.15rem;
+	}
+
+	.sides {
+		margin-top: 0.3rem;
 	}
 
 	.sides li {
@@ -148,24 +106,14 @@
 	}
 
 	.assumed {
-		margin-bottom: 0.5rem;
+		margin-top: 0.3rem;
+		padding-left: 0.5rem;
+		border-left: 3px dashed var(--marigold);
 		font-size: 0.95rem;
 	}
 
 	.big {
 		font-size: 1.6rem;
-	}
-
-	dl {
-		display: grid;
-		grid-template-columns: auto 1fr;
-		gap: 0.1rem 0.8rem;
-		align-items: baseline;
-	}
-
-	dd {
-		font-size: 1.15rem;
-		text-align: right;
 	}
 
 	.trouble {

@@ -19,9 +19,9 @@
 	const middle = $derived(geometry.left + geometry.width / 2);
 	const heightX = $derived(box.width - 46);
 	const heightY = $derived(
-		one.mode === 'centre'
+		one.facts.mode === 'centre'
 			? geometry.top + geometry.height / 2
-			: one.mode === 'top'
+			: one.facts.mode === 'top'
 				? geometry.top
 				: geometry.top + geometry.height
 	);
@@ -39,7 +39,7 @@
 </defs>
 <rect class="skirting" x="0" y={floor - 16} width={box.width} height="16" />
 <rect class="floor" x="0" y={floor} width={box.width} height={box.height - floor} />
-{#if one.mode === 'bottom'}
+{#if one.facts.mode === 'bottom'}
 	<g class="console">
 		<rect x={middle - 120} y={tableTop} width="240" height="9" rx="1.5" />
 		<rect x={middle - 108} y={tableTop + 9} width="9" height={floor - tableTop - 9} />
@@ -49,9 +49,9 @@
 <path
 	class="break"
 	d="M0 {breakY} H{box.width / 2 - 30} l8 -7 l12 14 l8 -7 H{box.width}"
-	opacity={one.mode === 'bottom' ? 0 : 1}
+	opacity={one.facts.mode === 'bottom' ? 0 : 1}
 />
-{#if one.mode === 'bottom'}
+{#if one.facts.mode === 'bottom'}
 	<DimensionLine
 		from={{ x: middle + 120, y: tableTop }}
 		to={{ x: middle + 120, y: floor }}
