@@ -23,7 +23,7 @@
 
 <style>
 	.card {
-		padding: 0.3rem 1rem 0.6rem;
+		padding: 0.1rem 0.9rem 0.4rem;
 		border: 2px solid var(--color-base-300);
 		border-radius: 0.7rem;
 		background: var(--color-base-100);
@@ -32,7 +32,7 @@
 	.figures {
 		display: flex;
 		flex-wrap: wrap;
-		gap: 0 1rem;
+		gap: 0 0.6rem;
 		align-items: baseline;
 		justify-content: space-between;
 	}
@@ -42,13 +42,13 @@
 	}
 
 	.lead {
-		font-size: 4.4rem;
-		line-height: 1.1;
+		font-size: clamp(3.5rem, 15vw, 4.2rem);
+		line-height: 1.05;
 	}
 
 	.other {
 		color: var(--graphite-soft);
-		font-size: 1.6rem;
+		font-size: 1.3rem;
 	}
 
 	.from {

@@ -11,6 +11,7 @@
 	import GapPart from './GapPart.svelte';
 	import Foot from './Foot.svelte';
 	import HeightPart from './HeightPart.svelte';
+	import Others from './Others.svelte';
 	import Says from './Says.svelte';
 	import type { ScreenProps } from './screen.ts';
 	import TiltPart from './TiltPart.svelte';
@@ -22,7 +23,7 @@
 		byEye: boolean;
 	}
 
-	let { day, item, piece, planned, byEye, onnext, onback, more }: Props = $props();
+	let { day, item, group, piece, planned, byEye, onnext, onback, more }: Props = $props();
 
 	let part: 'level' | 'height' | 'gap' | 'corner' = $state('level');
 	const beside = $derived(hungBeside(piece.id, planned.rect, day.plan.pieces, day.wall)[0]);
@@ -41,7 +42,7 @@
 	);
 
 	function done() {
-		day.tell({ what: 'done', step: item.step.id });
+		for (const { step } of group) day.tell({ what: 'done', step: step.id });
 		onnext();
 	}
 </script>
@@ -68,6 +69,7 @@
 {:else}
 	<CornerPart {day} />
 {/if}
+<Others {group} styles={day.styles} />
 <Foot
 	label={told && !told.fine ? 'Leave it so, next' : 'It is level, next'}
 	disabled={item.waitsFor.length > 0}

@@ -15,7 +15,7 @@
 		reading: ReadOn | null;
 	}
 
-	let { day, item, mark, reading, onnext, onback, more }: Props = $props();
+	let { day, item, group, mark, reading, onnext, onback, more }: Props = $props();
 
 	const { styles } = $derived(day);
 	const hook = $derived(hookOf(mark.hook));
@@ -23,7 +23,12 @@
 	const second = $derived(secondMeasures(day.wall, mark, day.rules.tapeHook, styles.lead));
 
 	/** Marks that were read one after another, and are told at once. */
-	const read = $derived(reading && reading.read.length > 1 ? reading.read : [item.step.id]);
+	const read = $derived(
+		reading && reading.read.length > 1 ? reading.read : group.map(({ step }) => step.id)
+	);
+	const partners = $derived(
+		group.slice(1).flatMap(({ step }) => (step.asks.of === 'mark' ? [step.asks.mark] : []))
+	);
 
 	function marked() {
 		for (const step of read) day.tell({ what: 'done', step });
@@ -54,6 +59,16 @@
 		{styles}
 	/>
 {/if}
+{#each partners as { id, name, levelWith } (id)}
+	{#if levelWith}
+		<BigMeasure
+			printed={levelWith.printed}
+			exact={levelWith.exact}
+			from="then the {name}: {levelWith.way} of {levelWith.name}, level with it"
+			{styles}
+		/>
+	{/if}
+{/each}
 {#if mark.cord}
 	<BigMeasure
 		printed={mark.cord.value}
@@ -78,7 +93,7 @@
 </p>
 {#if reading}<ReadOnPart {reading} />{/if}
 <Foot
-	label={read.length > 1 ? `All ${read.length} read are on` : 'Marked, next'}
+	label={reading && read.length > 1 ? `All ${read.length} read are on` : 'Marked, next'}
 	disabled={item.waitsFor.length > 0}
 	onact={marked}
 	{onback}

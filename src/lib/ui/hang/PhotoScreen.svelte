@@ -4,10 +4,11 @@
 	import { photoUrls } from '../photo-urls.svelte.ts';
 	import { takePhoto } from '../take-photo.ts';
 	import Foot from './Foot.svelte';
+	import Others from './Others.svelte';
 	import Says from './Says.svelte';
 	import type { ScreenProps } from './screen.ts';
 
-	let { day, item, onnext, onback, more }: ScreenProps = $props();
+	let { day, item, group, onnext, onback, more }: ScreenProps = $props();
 
 	const session = $derived(getSession()());
 	let photo = $state('');
@@ -23,12 +24,13 @@
 
 	function done() {
 		if (photo !== '') day.tell({ what: 'pictured', photo });
-		day.tell({ what: 'done', step: item.step.id });
+		for (const { step } of group) day.tell({ what: 'done', step: step.id });
 		onnext();
 	}
 </script>
 
 <Says says={item.step.says} styles={day.styles} />
+<Others {group} styles={day.styles} />
 <label class="take">
 	<Camera size={22} aria-hidden="true" />
 	{photo === '' ? 'Take a photo for the Book' : 'Another photo'}

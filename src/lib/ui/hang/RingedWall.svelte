@@ -18,7 +18,7 @@
 	const WIDTH = 350;
 	const MARGIN = { left: 2, right: 2, top: 2, bottom: 8 };
 	const height = $derived(
-		Math.min((WIDTH * wallBox(wall).height) / wall.width, 190) + MARGIN.top + MARGIN.bottom
+		Math.min((WIDTH * wallBox(wall).height) / wall.width, 140) + MARGIN.top + MARGIN.bottom
 	);
 	const frame = $derived(fitWall({ width: WIDTH, height }, wallBox(wall), MARGIN));
 	const ring = $derived.by(() => {

@@ -25,7 +25,7 @@
 		use: Use | null;
 	}
 
-	let { day, item, mark, hook, use, onnext, onback, more }: Props = $props();
+	let { day, item, group, mark, hook, use, onnext, onback, onlook, more }: Props = $props();
 
 	const { styles } = $derived(day);
 	const driven = $derived(drivenSaid(mark, use ?? undefined, styles.lead));
@@ -46,11 +46,18 @@
 	const told = $derived(hooksInstruction(off, mark.name, day.rules.tolerance));
 	const odd = $derived(oddReading('hook', Math.hypot(off.x, off.y)));
 	let kept = $state(false);
+	/** One that came out otherwise is told by itself. */
+	const others = $derived(measuring === null ? group.slice(1) : []);
 	/** What the tape is read at, as it was marked. */
 	const read = $derived(markTypeLabel(mark).replace(/^./, (first) => `The ${first}`));
 
 	function set() {
+		// Telling one changes what is done in one go.
+		const rest = others;
 		day.tell(hookWasSet(item.step.id, hook, hole, simulated.across || simulated.up));
+		for (const { step } of rest)
+			if (step.asks.of === 'set')
+				day.tell(hookWasSet(step.id, step.asks.hook, step.asks.hook.hole, false));
 		onnext();
 	}
 </script>
@@ -71,7 +78,21 @@
 {#if item.mark?.state === 'done'}
 	<p class="small-note">It is set. Measure it again if it has moved.</p>
 {/if}
+{#if others.length > 0}
+	<p>
+		{others.length === 1 ? 'Both' : `All ${others.length + 1}`} of {item.step.title.split(
+			' · '
+		)[0]}: the {mark.name}{others
+			.map(({ step }) => (step.asks.of === 'set' ? `, the ${step.asks.mark.name}` : ''))
+			.join('')}.
+	</p>
+{/if}
 <div class="where">
+	{#each others as { step } (step.id)}
+		{#if step.asks.of === 'set'}
+			<button type="button" onclick={() => onlook(step.id)}>Only the {step.asks.mark.name}</button>
+		{/if}
+	{/each}
 	<button type="button" aria-expanded={measuring === 'up'} onclick={() => (measuring = 'up')}>
 		Its height is off
 	</button>
@@ -108,7 +129,7 @@
 {/if}
 <OnceMore {odd} style={styles.lead} bind:kept />
 <Foot
-	label={told.fine ? 'It is in, next' : 'Keep it so, next'}
+	label={!told.fine ? 'Keep it so, next' : others.length > 0 ? 'All in, next' : 'It is in, next'}
 	disabled={item.waitsFor.length > 0 || (odd !== null && !kept)}
 	onact={set}
 	{onback}

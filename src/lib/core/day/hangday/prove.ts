@@ -52,6 +52,9 @@ export function dayProofs(wall: Wall, pieces: readonly PlannedPiece[]): DayProof
 			'the level line less the floor there, as surveyed',
 			TAPE_READING_MM
 		);
+	// One piece is read from where the tape stands: nothing of the survey is in its marks.
+	const flat = wall.levels.readings.length === 0;
+	if (pieces.length === 1 && flat && wall.tape.up.from === 'floor-here') return [];
 	return [
 		proof('width', ...PROOFS.width(), wall.width, 'the width as surveyed'),
 		proof(
@@ -60,8 +63,8 @@ export function dayProofs(wall: Wall, pieces: readonly PlannedPiece[]): DayProof
 			height,
 			'ceiling less floor there, as surveyed'
 		),
-		floor('floor-left', 'left', from),
-		...(to - from > 1 ? [floor('floor-right', 'right', to)] : [])
+		...(flat ? [] : [floor('floor-left', 'left', from)]),
+		...(flat || to - from <= 1 ? [] : [floor('floor-right', 'right', to)])
 	];
 }
 

@@ -2,7 +2,15 @@
 	import { page } from '$app/state';
 	import { Volume2, VolumeX, X } from '@lucide/svelte';
 	import { tinykeys } from 'tinykeys';
-	import { halts, PHASES, spokenStep, type Met, type SheetStep } from '$lib/core/index.ts';
+	import {
+		doneTogether,
+		firstTogether,
+		halts,
+		PHASES,
+		spokenStep,
+		type Met,
+		type SheetStep
+	} from '$lib/core/index.ts';
 	import { settlementBy } from '$lib/store/commands/index.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
 	import CautionList from '$lib/ui/CautionList.svelte';
@@ -35,6 +43,13 @@
 	const item: SheetStep | null = $derived(
 		sheet.find(({ step }) => step.id === looked) ?? day.next ?? null
 	);
+	/** What is done in one go. */
+	const group = $derived(item ? doneTogether(sheet, item) : []);
+	/** The screen that asks most stands for them. */
+	const led = $derived([
+		...group.filter(({ step }) => step.asks.of === 'photo'),
+		...group.filter(({ step }) => step.asks.of !== 'photo')
+	]);
 	const at = $derived(item ? sheet.indexOf(item) : sheet.length);
 	const inPhase = $derived(sheet.filter(({ step }) => step.phase === item?.step.phase));
 	const done = $derived(sheet.filter(({ mark, off }) => mark && !off).length);
@@ -60,8 +75,12 @@
 			)
 	);
 
+	/** Marks are read aloud one after another. */
+	const spoken = $derived(asks?.of === 'mark' ? led.slice(0, 1) : led);
 	const awake = new Awake();
-	const aloud = new Aloud(() => (item ? spokenStep(item, styles.lead) : 'All is done.'));
+	const aloud = new Aloud(() =>
+		item ? spoken.map((each) => spokenStep(each, styles.lead)).join(' ') : 'All is done.'
+	);
 	const reading = new ReadOn(() => ({
 		// A mark that is to be fixed another way first is not gone past.
 		...{ reading: aloud.on, item: reopened ? null : item, sheet },
@@ -76,7 +95,8 @@
 	}
 
 	function back() {
-		looked = sheet[at - 1]?.step.id ?? looked;
+		const before = sheet[at - 1];
+		if (before) looked = firstTogether(sheet, before).step.id;
 		scrollTo({ top: 0 });
 	}
 
@@ -119,7 +139,9 @@
 	<p>
 		{#if item}
 			{PHASES[item.step.phase].toLowerCase()}
-			{inPhase.indexOf(item) + 1} of {inPhase.length}
+			{inPhase.indexOf(item) + 1}{group.length > 1
+				? `–${inPhase.indexOf(item) + group.length}`
+				: ''} of {inPhase.length}
 		{/if}
 	</p>
 	<KeepingNote {session} word />
@@ -147,7 +169,7 @@
 		/>
 	{:else if item}
 		<!-- Each step has screens of its own: one that goes is not told of the next. -->
-		{#each [item] as shown (shown.step.id)}
+		{#each led.slice(0, 1) as shown (shown.step.id)}
 			{@const { step, waitsFor, mark } = shown}
 			{@const { asks } = step}
 			{#snippet more()}
@@ -212,9 +234,11 @@
 				<StepScreen
 					{day}
 					item={shown}
+					group={aloud.on ? spoken : led}
 					reading={aloud.on ? reading : null}
 					onnext={() => next(step.id)}
 					onback={back}
+					onlook={(id) => (looked = id)}
 					{more}
 				/>
 			{/if}

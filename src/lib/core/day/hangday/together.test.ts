@@ -1,0 +1,91 @@
+import { expect } from 'chai';
+import { usualHouseRules } from '../../model/house-rules.ts';
+import type { Project } from '../../model/project.ts';
+import { startPiece, startPlacement, startProject } from '../../model/start.ts';
+import { DEMO } from '../../../store/demo/index.ts';
+import { planWallFast } from '../../plan/plan-wall-fast.ts';
+import { dayState } from './state.ts';
+import { runSheet, type SheetStep } from './run-sheet.ts';
+import { doneTogether } from './together.ts';
+
+let count = 0;
+const newId = () => `t-${count++}`;
+
+/** So many pieces on two hooks each, in a row on a wall of board. */
+function row(pieces: number): Project {
+	const started = startProject(newId, new Date('2026-01-05'), {
+		...{ name: 'House', houseRules: usualHouseRules },
+		wall: { name: 'Wall', width: 4000, height: 2500 }
+	});
+	const letters: string[] = [];
+	const rack = Array.from({ length: pieces }, () => {
+		const piece = startPiece(newId, letters, { width: 400, height: 500, hanger: 'wire-two' });
+		letters.push(piece.letter);
+		return { ...piece, weight: 4 };
+	});
+	const wall = started.walls[0]!;
+	const placements = rack.map(({ id }, index) =>
+		startPlacement(id, 500 + index * 500, { from: 'house' })
+	);
+	return {
+		...started,
+		pieces: rack,
+		walls: [{ ...wall, arrangements: [{ ...wall.arrangements[0]!, placements }] }]
+	};
+}
+
+function sheetOf(project: Project): SheetStep[] {
+	const wall = project.walls[0]!;
+	const plan = planWallFast(project, wall.id);
+	if (!plan.ok) throw new Error(plan.error.code);
+	return runSheet({ project, wall, plan: plan.value, fixes: [] }, dayState(project.day, wall.id));
+}
+
+/** The screens a person goes through, each with its steps: what comes before is done by then. */
+function screens(all: readonly SheetStep[]): SheetStep[][] {
+	const sheet = all.map((item) => ({ ...item, waitsFor: [] }));
+	const found: SheetStep[][] = [];
+	for (let at = 0; at < sheet.length; at += found.at(-1)!.length)
+		found.push(doneTogether(sheet, sheet[at]!));
+	return found;
+}
+
+describe('what is done in one go at the wall', () => {
+	it('makes six screens of one picture on two hooks, and at most twenty-four of five', () => {
+		expect(screens(sheetOf(row(1))).map((group) => group[0]!.step.phase)).deep.equal([
+			...['ready', 'mark', 'set', 'lift', 'lift', 'after']
+		]);
+		expect(screens(sheetOf(row(5))).length).at.most(24);
+	});
+
+	it('leaves no step out, keeps their order, and never crosses from piece to piece or phase to phase', () => {
+		for (const wall of DEMO.walls) {
+			const sheet = sheetOf({
+				...DEMO,
+				walls: [wall, ...DEMO.walls.filter((each) => each !== wall)]
+			});
+			const groups = screens(sheet);
+			expect(groups.flat().map(({ step }) => step)).deep.equal(sheet.map(({ step }) => step));
+			for (const group of groups) {
+				expect(new Set(group.map(({ step }) => step.phase)).size).equal(1);
+				expect(new Set(group.map(({ step }) => step.pieceId)).size).equal(1);
+				// What asks for a reading or a photo has a screen of its own.
+				const asking = group.filter(({ step }) =>
+					['proof', 'lift', 'level', 'trouble', 'photo'].includes(step.asks.of)
+				);
+				expect(asking.length).at.most(1);
+			}
+		}
+	});
+
+	it('leaves out what was done before', () => {
+		const sheet = sheetOf(row(1));
+		const ready = sheet.filter(({ step }) => step.phase === 'ready');
+		const done = sheet.map((item) =>
+			item === ready[1] ? { ...item, mark: { state: 'done' as const, at: '' } } : item
+		);
+		expect(doneTogether(done as SheetStep[], done[sheet.indexOf(ready[0]!)] as SheetStep)).lengthOf(
+			1
+		);
+	});
+});

@@ -1,0 +1,37 @@
+import type { SheetStep } from './run-sheet.ts';
+import type { Step } from './steps/types.ts';
+
+/**
+ * What is done in one go with a step, itself first: marks and hooks of one piece on one level, what anyone does before the
+ * work and after it, and what follows from levelling. What was done, or waits for something else, is left out.
+ */
+export function doneTogether(sheet: readonly SheetStep[], item: SheetStep): SheetStep[] {
+	const group = [item];
+	for (const next of sheet.slice(sheet.indexOf(item) + 1)) {
+		if (next.mark || !belongs(item.step, next.step)) break;
+		const ready = new Set([...group.map(({ step }) => step.title), ...item.waitsFor]);
+		if (!next.waitsFor.every((title) => ready.has(title))) break;
+		group.push(next);
+	}
+	return group;
+}
+
+/** The step that another is done in one go with; itself where it stands alone. */
+export function firstTogether(sheet: readonly SheetStep[], item: SheetStep): SheetStep {
+	const before = sheet[sheet.indexOf(item) - 1];
+	return before && belongs(before.step, item.step) ? firstTogether(sheet, before) : item;
+}
+
+function belongs({ asks, phase, pieceId }: Step, next: Step): boolean {
+	if (next.phase !== phase || next.pieceId !== pieceId) return false;
+	if (phase === 'ready') return asks.of === 'tick' && next.asks.of === 'tick';
+	if (phase === 'after') return true;
+	if (asks.of === 'level') return next.asks.of === 'tick';
+	if (asks.of === 'mark') return next.asks.of === 'mark' && next.asks.mark.levelWith !== null;
+	return (
+		asks.of === 'set' &&
+		next.asks.of === 'set' &&
+		next.asks.mark.levelWith !== null &&
+		next.asks.hook.kind === asks.hook.kind
+	);
+}
