@@ -218,7 +218,7 @@ describe('templates as a PDF, read back', () => {
 	it('carry two true bars on every page, its name and how it is printed, clear of the rims', async () => {
 		const margins = { left: 4, right: 12, top: 9, bottom: 15 };
 		const templates = templatesOn('stair-hall');
-		const pages = await read(templates, { on: 'letter', margins });
+		const pages = await read(templates, { on: 'letter', margins, each: true });
 		expect(pages.length).above(templates.length);
 		for (const { width, height, text, strokes } of pages) {
 			const { width: w, height: h } = SHEETS.letter;

@@ -103,6 +103,15 @@
 			/>
 			Also pages with nothing to cut or mark
 		</label>
+		<label class="whole">
+			<input
+				class="checkbox checkbox-sm"
+				type="checkbox"
+				checked={printing.each}
+				onchange={(event) => session.run(setPrinting({ each: event.currentTarget.checked }))}
+			/>
+			One for each of alike pieces, to see them all up at once
+		</label>
 	{/if}
 	{#if wanted.length === 0}
 		<p class="small-note">Choose a piece to print the paper of.</p>

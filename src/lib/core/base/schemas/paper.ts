@@ -25,7 +25,10 @@ export const printingSchema = z.object({
 		.nullable(z.enum([...SHEET_NAMES, 'roll']))
 		.check(z.describe('sheets, or the whole roll for a wide printer; null for the usual sheet')),
 	margins: marginsSchema.check(z.describe('mm the printer leaves white')),
-	whole: z.boolean().check(z.describe('pages that carry nothing to cut or mark are printed too'))
+	whole: z.boolean().check(z.describe('pages that carry nothing to cut or mark are printed too')),
+	each: z
+		._default(z.boolean(), false)
+		.check(z.describe('each of alike pieces has a template of its own'))
 });
 export type Printing = z.infer<typeof printingSchema>;
 
@@ -33,7 +36,8 @@ export type Printing = z.infer<typeof printingSchema>;
 export const usualPrinting: Printing = {
 	on: null,
 	margins: { left: 6, right: 6, top: 6, bottom: 6 },
-	whole: false
+	whole: false,
+	each: false
 };
 
 /** The paper that templates are cut from. */

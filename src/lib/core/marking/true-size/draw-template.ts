@@ -74,7 +74,7 @@ function centreLines(template: Template): Drawn[] {
 
 /** The letter, which way is up, and what the paper is of: in its lower half, clear of most hooks. */
 function captions(template: Template, styles: Styles): Drawn[] {
-	const { letter, name, outline, width, height, points, stop, known = '' } = template;
+	const { letter, name, outline, width, height, points, stop, known = '', also = [] } = template;
 	const middle = height * 0.36;
 	const across = chord(outline, { width, height }, middle) ?? { from: 0, to: width };
 	const wide = (across.to - across.from) * 0.86;
@@ -83,6 +83,7 @@ function captions(template: Template, styles: Styles): Drawn[] {
 	const said = [
 		...(stop ? [STOP] : []),
 		name,
+		...(also.length > 0 ? [`print it once: it serves ${also.join(', ')} too`] : []),
 		`${bothUnits(width, styles)} × ${bothUnits(height, styles)}`,
 		'this way up, as seen from the room',
 		...(known ? [known] : []),

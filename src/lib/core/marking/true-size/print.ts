@@ -1,4 +1,5 @@
 import { fail } from '../said.ts';
+import { oncePerAlike } from './alike.ts';
 import { planPaper } from '../cutting/paper.ts';
 import type { Styles } from '../marks/styles.ts';
 import { ok, type Result } from '../../base/result.ts';
@@ -36,7 +37,7 @@ function onSheets(
 	frames: ReturnType<typeof sheetFrames>
 ): Result<PaperPage[]> {
 	const pages: PaperPage[] = [];
-	for (const template of templates) {
+	for (const template of printing.each ? templates : oncePerAlike(templates)) {
 		const drawing = drawTemplate(template, styles);
 		const tiling = tilesOf(drawing, frames, printing.whole);
 		if (!tiling.ok) return tiling;

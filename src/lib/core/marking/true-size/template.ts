@@ -31,6 +31,8 @@ export interface Template {
 	stop: boolean;
 	/** What of its back was not read; empty for nothing to tell. */
 	known?: string;
+	/** Letters of alike pieces that it serves too. */
+	also?: readonly string[];
 }
 
 /** From a bumper's middle to the sides, mm; and how far up one sits where the lower corners are rounded off, as a share of the height. A choice. */

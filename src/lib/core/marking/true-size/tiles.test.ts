@@ -77,6 +77,24 @@ describe('tiles', () => {
 		);
 	});
 
+	it('have no seam through a mark', () => {
+		fc.assert(
+			fc.property(side, side, share, share, (width, height, across, up) => {
+				// A cross with arms of 8 mm, wherever it lies on the paper.
+				const [x, y] = [8 + across * Math.max(width - 16, 0), 8 + up * Math.max(height - 16, 0)];
+				const { box, ink } = square(Math.max(width, 20), Math.max(height, 20));
+				const { tiles } = tiled({ box, ink: [...ink, ...cross('hole', { x, y }, 8)] });
+				for (const { window: one } of tiles)
+					for (const { window: other } of tiles) {
+						const beside = other.x > one.x && other.x < right(one);
+						if (beside) expect(right(one) <= x - 8 || other.x >= x + 8).equal(true);
+						const above = other.y > one.y && other.y < top(one);
+						if (above) expect(top(one) <= y - 8 || other.y >= y + 8).equal(true);
+					}
+			})
+		);
+	});
+
 	it('take two sheets of A4 for 11 by 14 in, and one for 5 by 7', () => {
 		expect(tiled(square(279.4, 355.6)).tiles).lengthOf(2);
 		expect(tiled(square(127, 177.8)).tiles).lengthOf(1);

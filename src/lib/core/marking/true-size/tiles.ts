@@ -1,5 +1,6 @@
 import { contains } from '../../base/geometry/polygon.ts';
-import { centreX, centreY, top, type Rect } from '../../base/geometry/rect.ts';
+import type { Point } from '../../base/geometry/line.ts';
+import { boundsOf, centreX, centreY, top, type Rect } from '../../base/geometry/rect.ts';
 import { ok, type Result } from '../../base/result.ts';
 import { along, type Drawing, type Drawn } from './ink.ts';
 import { usable, type PageFrame } from './page-frame.ts';
@@ -48,8 +49,19 @@ export function tilesOf(
 }
 
 function tilingOn(frame: PageFrame, { box, ink }: Drawing, whole: boolean): Tiling {
-	const across = partsOf(box.width, frame.room.width, OVERLAP);
-	const down = partsOf(box.height, frame.room.height, OVERLAP);
+	const held = ink.filter(keepsWhole).map((each) => boundsOf(cornersOf(along(each))));
+	const across = partsOf(
+		box.width,
+		frame.room.width,
+		OVERLAP,
+		held.map(({ x, width }) => ({ from: x - box.x, to: x + width - box.x }))
+	);
+	const down = partsOf(
+		box.height,
+		frame.room.height,
+		OVERLAP,
+		held.map((rect) => ({ from: top(box) - top(rect), to: top(box) - rect.y }))
+	);
 	const carried = ink.filter((each) => each.shape === 'text' || !THROUGH.includes(each.pen));
 	const outlines = ink.filter(isOutline);
 	const tiles = down.flatMap((upright, row) =>
@@ -86,6 +98,13 @@ const upFrom = ({ row, column }: Tile, tiles: readonly Tile[]): Tile[] =>
 
 /** Lines that run on from page to page, and are no reason to print one. */
 const THROUGH: readonly string[] = ['centre', 'level'];
+
+/** A mark, a tick or a word: no seam goes through it. */
+const keepsWhole = (ink: Drawn): boolean =>
+	ink.shape === 'text' || ink.pen === 'hole' || ink.pen === 'bearing';
+
+const cornersOf = (points: readonly Point[]): Rect[] =>
+	points.map(({ x, y }) => ({ x, y, width: 0, height: 0 }));
 
 const isOutline = (ink: Drawn): boolean => ink.shape !== 'text' && ink.pen === 'outline';
 
