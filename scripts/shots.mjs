@@ -23,12 +23,16 @@ const SHOTS = [
 		'/one',
 		async (page) => {
 			const type = (name, text) => page.getByLabel(name, { exact: true }).fill(text);
+			await type('Width', '24');
+			await type('Height', '30');
 			await type('Ring span', '16');
 			await type('Rings down', '8');
 			await type('Pulled drop', '4 3/4');
 			await page.getByRole('radio', { name: 'Wire on two hooks' }).check();
 			await type('Between hooks', '8');
 			await page.getByLabel('Weight, if known').fill('20');
+			await page.getByLabel('The wall is made of').selectOption('board-timber');
+			await page.getByRole('button', { name: 'Take this' }).first().click();
 		}
 	],
 	['rack', `${wall}/rack`, choose('B')],
@@ -93,11 +97,7 @@ const SHOTS = [
 		}
 	],
 	['mark', `${wall}/mark`, choose('C')],
-	[
-		'templates',
-		`${wall}/template-sheet?of=A`,
-		(page) => page.locator('figure svg').first().waitFor()
-	],
+	['marks-sheet', `${wall}/sheet`, (page) => page.getByText('Prove the wall first').waitFor()],
 	[
 		'step-back',
 		`${wall}/arrange`,
@@ -119,8 +119,8 @@ const SHOTS = [
 				await press(/simulated laser/);
 				await press('Keep it, next');
 			}
-			for (let step = 0; step < 4; step++) await press('Done, next');
-			for (let mark = 0; mark < 4; mark++) await press('Marked, next');
+			await press('Done, next');
+			for (let mark = 0; mark < 2; mark++) await press('Marked, next');
 		},
 		{ viewport: { width: 390, height: 844 } }
 	],

@@ -52,7 +52,25 @@ describe('reminders as a calendar', () => {
 		expect(wire.location).equal('Stair hall');
 		expect(wire.description).contain('wire frayed');
 		const alarm = wire.component.getFirstSubcomponent('valarm')!;
-		expect(String(alarm.getFirstPropertyValue('trigger'))).equal('-P7D');
+		expect((alarm.getFirstPropertyValue('trigger') as ICAL.Duration).toSeconds()).equal(
+			-7 * 24 * 60 * 60
+		);
+	});
+
+	it('are written by the standard: whole lines, known durations, an end after its start', () => {
+		const lines = (written.ok ? written.value : '').split('\r\n');
+		// RFC 5545: 3.1, no line over 75 octets; 3.3.6, a T stands before hours, minutes or seconds and nowhere else.
+		for (const line of lines) expect(new TextEncoder().encode(line).length).most(75);
+		const duration =
+			/^[+-]?P(\d+W|\d+D(T(\d+H)?(\d+M)?(\d+S)?(?<!T))?|T(\d+H)?(\d+M)?(\d+S)?(?<!T))$/;
+		const durations = lines.flatMap(
+			(line) => /^(?:DURATION|TRIGGER)[^:]*:(.*)$/.exec(line)?.[1] ?? []
+		);
+		expect(durations.length).equal(7);
+		for (const each of durations) expect(each).match(duration);
+		expect('-P7DT').not.match(duration);
+		for (const { startDate, endDate } of events)
+			expect(endDate.subtractDate(startDate).toSeconds()).equal(24 * 60 * 60);
 	});
 
 	it('keep their identity, so that a calendar moves them and does not double them', () => {

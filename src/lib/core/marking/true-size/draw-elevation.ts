@@ -1,6 +1,5 @@
-import { faceOf } from '../../wall/features/index.ts';
 import { hookOf } from '../../catalogue/facts/index.ts';
-import { centreX, centreY, right, top, type Rect } from '../../base/geometry/rect.ts';
+import { centreX, centreY, type Rect } from '../../base/geometry/rect.ts';
 import { alongLine, type Point } from '../../base/geometry/line.ts';
 import { markedPoint } from '../marks/marked-point.ts';
 import type { Styles } from '../marks/styles.ts';
@@ -45,40 +44,61 @@ const ARM = 1.5;
 export function drawElevation(facts: ElevationFacts, { of: scale }: Scale): Drawing {
 	const { wall, pieces, centreLineY, styles } = facts;
 	const mm = (value: number) => value / scale;
-	const across: Axis = { along: 'across', from: -2, length: mm(wall.width) + AROUND.right };
-	const up: Axis = { along: 'up', from: -2, length: mm(wallTop(wall)) };
+	const { across, up } = axesOf(facts, scale);
 	const says = (value: number) => formatLength(value, styles.lead);
 	const ordinate = (value: number): Ordinate => ({ at: mm(value), says: says(value) });
-	const solid = wall.features.filter((feature) => faceOf(feature).edge);
 	const lowest = Math.min(0, ...floorLine(wall.levels).map(({ y }) => mm(y)));
 	const ink = [
 		...wallInk(wall, mm),
 		...wall.features.flatMap((feature) => boxInk(feature, mm)),
 		line('centre', [0, mm(centreLineY)], [mm(wall.width), mm(centreLineY)]),
 		...pieces.flatMap((piece) => pieceInk(piece, facts, mm)),
-		...ordinateInk(
-			chosen(
-				[0, wall.width],
-				[...solid, ...pieces.map(({ rect }) => rect)].flatMap((rect) => [rect.x, right(rect)]),
-				across
-			).map(ordinate),
-			{ ...across, from: lowest - 2 }
-		),
-		...ordinateInk(
-			chosen(
-				[0, wall.height, centreLineY],
-				[...solid.map(top), ...pieces.flatMap(({ rect }) => [rect.y, top(rect)])],
-				up
-			).map(ordinate),
-			up
-		)
+		...ordinateInk(across.places.map(ordinate), { ...across.axis, from: lowest - 2 }),
+		...ordinateInk(up.places.map(ordinate), up.axis)
 	];
 	return { box: boxOfInk(ink), ink };
 }
 
-/** All of them where there is room for their figures; else what the wall itself needs. */
-const chosen = (always: number[], more: number[], axis: Axis): number[] =>
-	fits(always.length + new Set(more.map(Math.round)).size, axis) ? [...always, ...more] : always;
+/** What is dimensioned along each axis of an elevation, and whether that is every edge of all that is on it. */
+export function axesOf(
+	{ wall, pieces, centreLineY }: ElevationFacts,
+	scale: number
+): Record<'across' | 'up', Dimensioned> {
+	const rects = pieces.map(({ rect }) => rect);
+	const sides = ({ x, width }: Rect) => [x, x + width];
+	const ends = ({ y, height }: Rect) => [y, y + height];
+	return {
+		across: chosen({ along: 'across', from: -2, length: wall.width / scale + AROUND.right }, [
+			[0, wall.width],
+			rects.flatMap(sides),
+			wall.features.flatMap(sides)
+		]),
+		up: chosen({ along: 'up', from: -2, length: wallTop(wall) / scale }, [
+			[0, wall.height, ...(pieces.length > 0 ? [centreLineY] : [])],
+			rects.flatMap(ends),
+			wall.features.flatMap(ends)
+		])
+	};
+}
+
+interface Dimensioned {
+	axis: Axis;
+	/** mm on the wall. */
+	places: number[];
+	/** Nothing was left out. */
+	whole: boolean;
+}
+
+/** As many kinds of places as there is room for their figures, the first in any case. */
+function chosen(axis: Axis, [always, ...more]: [number[], ...number[][]]): Dimensioned {
+	const count = (places: number[]) => new Set(places.map(Math.round)).size;
+	let places = always;
+	for (const kind of more) {
+		if (!fits(count([...places, ...kind]), axis)) return { axis, places, whole: false };
+		places = [...places, ...kind];
+	}
+	return { axis, places, whole: true };
+}
 
 type ToPaper = (mm: number) => number;
 

@@ -5,6 +5,7 @@ import { spread } from '../../base/geometry/spread.ts';
 import { stylesOf } from '../marks/styles.ts';
 import { rulesOn } from '../../model/index.ts';
 import { piecesById } from '../../plan/place-wall.ts';
+import type { PlannedPiece } from '../../model/planned.ts';
 import { planWallFast } from '../../plan/plan-wall-fast.ts';
 import { formatLength } from '../../base/units/index.ts';
 import { elevationPage } from './elevation-page.ts';
@@ -97,7 +98,7 @@ describe('the elevation sheet', () => {
 			for (const mm of [
 				wall.width,
 				wall.height,
-				...plan.pieces.flatMap(({ rect }) => [
+				...[...plan.pieces.map(({ rect }) => rect), ...wall.features].flatMap((rect) => [
 					rect.x,
 					rect.x + rect.width,
 					rect.y,
@@ -106,6 +107,30 @@ describe('the elevation sheet', () => {
 			])
 				expect([...says], formatLength(mm, styles.lead)).include(formatLength(mm, styles.lead));
 		});
+
+	it('tells every edge in a table where the drawing has no room for them', () => {
+		const { wall, plan, styles } = drawn('stair-hall');
+		const [first] = plan.pieces as [PlannedPiece];
+		const pieces = Array.from({ length: 40 }, (_, index) => ({
+			...first,
+			...{ pieceId: `p${index}`, letter: `P${index}`, name: `Print ${index}` },
+			rect: { x: 37.7 * index, y: 900 + 31.3 * index, width: 101.1, height: 77.7 }
+		}));
+		const made = elevationPage(
+			{ wall, pieces, rack: new Map(), centreLineY: plan.centreLine.y, styles },
+			{ sheet: 'a4', margins: usualPrinting.margins, units: 'mm', title: 'Stair hall' }
+		);
+		if (!made.ok) throw new Error(made.error.code);
+		const told = made.value.pages
+			.flatMap(({ own }) => own)
+			.flatMap((ink) => (ink.shape === 'text' ? [ink.text] : []));
+		for (const { letter, name, rect } of pieces) {
+			expect(told).include(`${letter} ${name}`);
+			for (const edge of [rect.x, rect.x + rect.width, rect.y, rect.y + rect.height])
+				expect(told).include(formatLength(edge, styles.lead));
+		}
+		for (const { name } of wall.features) expect(told).include(name);
+	});
 
 	it('is drawn at the largest usual scale that fits', () => {
 		expect(scaleFor({ width: 5000, height: 2500 }, { width: 250, height: 150 }, 'mm').of).equal(20);
