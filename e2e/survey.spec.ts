@@ -176,7 +176,7 @@ test('features and hints move by pointer and by keys, and hints are tapped onto 
 		'D’s hole may meet a cable straight up or down from the socket'
 	);
 	await page.getByRole('link', { name: 'Print sheet' }).click();
-	await expect(page.getByText(/^D,.* stop\./)).toBeVisible();
+	await expect(page.getByText(/^Stop: .*D/)).toBeVisible();
 	await page.getByRole('link', { name: 'Back to the marks' }).click();
 
 	await survey(page, 'Bones');

@@ -77,7 +77,8 @@
 	async function zoomable(): Promise<Zooming | null> {
 		if (zoom || !live) return zoom;
 		const { zooming } = await import('./zooming.ts');
-		zoom ??= zooming(live, (to) => (view.zoom = to));
+		// The page may have gone meanwhile.
+		if (live) zoom ??= zooming(live, (to) => (view.zoom = to));
 		return zoom;
 	}
 	/** Where on the wall a pointer is, mm. */
