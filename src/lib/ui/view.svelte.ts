@@ -1,4 +1,5 @@
 import { createContext } from 'svelte';
+import type { Command } from '$lib/store/history.ts';
 import { IdeaWishes } from './arrange/idea-wishes.svelte.ts';
 import { WHOLE, type Zoom } from './elevation/frame.ts';
 import type { Eyes, LayoutIssue, HintKind, Region } from '$lib/core/index.ts';
@@ -58,6 +59,8 @@ export class View {
 
 	/** Ideas stay in front though a piece is chosen. */
 	ideas = $state(false);
+	/** What would hang the idea that was looked at last. */
+	look: Command | null = $state.raw(null);
 	#wishes = Object.create(null) as Record<string, IdeaWishes>;
 
 	/** What is wanted of the ideas for a wall. */

@@ -40,6 +40,8 @@
 			(each) => each.pieceId === piece.id && each.until === null && each.wallId !== wall.id
 		)
 	);
+	/** A drag is previewed too, and is none. */
+	const ideaShown = $derived(session.previewed !== null && session.previewed === view.look);
 	const nameOf = (id: string) =>
 		session.committed.walls.find((each) => each.id === id)?.name ?? 'another wall';
 
@@ -69,13 +71,13 @@
 	turned={view.flipped}
 	onflip={() => (view.flipped = !view.flipped)}
 />
-{#if session.previewed && planned && placement}
+{#if ideaShown && planned && placement}
 	<p class="place">An idea is looked at. To move {piece.letter} in it, hang it so first.</p>
 	<div class="acts">
 		<button
 			class="btn btn-primary btn-sm"
 			type="button"
-			onclick={() => session.previewed && session.run(session.previewed)}
+			onclick={() => view.look && session.run(view.look)}
 		>
 			Hang it so
 		</button>

@@ -167,7 +167,8 @@
 
 	function show(candidate: Candidate | null) {
 		look = candidate && { candidate, command: commandFor(candidate) };
-		session.setPreview(look?.command ?? null);
+		view.look = look?.command ?? null;
+		session.setPreview(view.look);
 	}
 
 	function hang({ command }: { command: Command }) {

@@ -26,7 +26,7 @@
 
 	let elsewhereOpen = $state(false);
 	/** An idea was looked at twice before it was shown. */
-	const ideaShown = $derived(view.ideas && session.isPreviewing);
+	const ideaShown = $derived(session.previewed !== null && session.previewed === view.look);
 
 	/** Told once a drag ends. */
 	const placementConflicts = $derived(
