@@ -220,9 +220,11 @@
 				{/if}
 				<Layers {view} {here} bones={showsBones} />
 				{#if shelved.length > 0 && wall}
-					{#await import('./arrange/Shelf.svelte') then { default: Shelf }}
-						<Shelf {wall} pieces={shelved} ideas={here === 'arrange'} />
-					{/await}
+					<div class="shelf-place">
+						{#await import('./arrange/Shelf.svelte') then { default: Shelf }}
+							<Shelf {wall} pieces={shelved} ideas={here === 'arrange'} />
+						{/await}
+					</div>
 				{/if}
 			</div>
 			{#if view.benchOpen}
@@ -269,6 +271,11 @@
 		grid-template-columns: minmax(0, 1fr);
 		min-height: 0;
 		background: var(--color-base-300);
+	}
+
+	/* Kept free until the shelf is there: the wall does not jump. */
+	.shelf-place {
+		height: 5.6rem;
 	}
 
 	.bench {

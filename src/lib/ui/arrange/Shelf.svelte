@@ -87,6 +87,7 @@
 		display: flex;
 		gap: 1rem;
 		align-items: end;
+		height: 100%;
 		padding: 0.3rem 0.8rem 0;
 		overflow-x: auto;
 		border-bottom: 7px solid var(--boxwood-low);

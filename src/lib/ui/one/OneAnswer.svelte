@@ -24,6 +24,14 @@
 	};
 </script>
 
+{#snippet hole({ kind, hole }: PlannedHook)}
+	{@const { name, markedAt } = hookOf(kind)}
+	{markedAt === 'bearing' ? 'Nail hole' : 'Its hole'}
+	<Measure mm={hole.y} {styles} />, for a {name.toLowerCase()}{markedAt === 'bearing'
+		? ': hold its lowest point at the mark, and the nail finds its hole'
+		: ': make it there'}.
+{/snippet}
+
 {#if planned.trouble}
 	<div class="trouble" role="alert">
 		<h2>No mark can be given yet</h2>
@@ -42,9 +50,7 @@
 			</p>
 			<SumLine figure={hook.height} {styles} />
 			<p class="hole">
-				Nail hole <Measure mm={hook.hole.y} {styles} />, for a {hookOf(
-					hook.kind
-				).name.toLowerCase()}: hold its lowest point at the mark, and the nail finds its hole.
+				{@render hole(hook)}
 			</p>
 		{/each}
 		<ul class="sides" aria-label="Left and right, as it hangs">

@@ -54,7 +54,10 @@
 					<th scope="row">{hook.name}</th>
 					<td>
 						<b>{formatLength(hook.bearing.y, styles.lead)}</b>
-						{formatLength(hook.bearing.y, styles.other)} up from the floor, hook’s lowest point
+						{formatLength(hook.bearing.y, styles.other)} up from the floor, {hookOf(hook.kind)
+							.markedAt === 'bearing'
+							? 'hook’s lowest point'
+							: 'what it hangs on'}
 					</td>
 					<td>{side(hook.bearing.x - middle)}</td>
 					<td>{hookOf(hook.kind).name}, hole at {formatLength(hook.hole.y, styles.lead)}</td>

@@ -23,7 +23,7 @@ export interface DayProof {
 
 /**
  * What proves on the day that this is the wall that was surveyed, and measured from the same end: its width, its height
- * under the middle of the pieces, and the floor below the line under the outermost hooks.
+ * under the middle of the pieces, and the floor below the line under the outermost hooks; only what the marks rest on.
  * Expected: width; ceiling less floor; level line less floor. Common practice.
  */
 export function dayProofs(wall: Wall, pieces: readonly PlannedPiece[]): DayProof[] {
@@ -52,9 +52,9 @@ export function dayProofs(wall: Wall, pieces: readonly PlannedPiece[]): DayProof
 			'the level line less the floor there, as surveyed',
 			TAPE_READING_MM
 		);
-	// One piece is read from where the tape stands: nothing of the survey is in its marks.
-	const flat = wall.levels.readings.length === 0;
-	if (pieces.length === 1 && flat && wall.tape.up.from === 'floor-here') return [];
+	// Heights read up from a floor that nobody surveyed rest on nothing of the survey, nor does one piece alone.
+	const asItIs = wall.levels.readings.length === 0 && wall.tape.up.from === 'floor-here';
+	if (pieces.length === 1 && asItIs) return [];
 	return [
 		proof('width', ...PROOFS.width(), wall.width, 'the width as surveyed'),
 		proof(
@@ -63,8 +63,8 @@ export function dayProofs(wall: Wall, pieces: readonly PlannedPiece[]): DayProof
 			height,
 			'ceiling less floor there, as surveyed'
 		),
-		...(flat ? [] : [floor('floor-left', 'left', from)]),
-		...(flat || to - from <= 1 ? [] : [floor('floor-right', 'right', to)])
+		...(asItIs ? [] : [floor('floor-left', 'left', from)]),
+		...(asItIs || to - from <= 1 ? [] : [floor('floor-right', 'right', to)])
 	];
 }
 
