@@ -1,6 +1,6 @@
 import { boundsOf, centreX, centreY, right, top, type Rect } from '../base/geometry/rect.ts';
 import type { Item, Place, Task } from './types.ts';
-import { isFree, rectOf } from './room.ts';
+import { isFree, rectOf, SLACK } from './room.ts';
 import { scoreOf } from './score.ts';
 
 /** Orders tried at most. */
@@ -75,9 +75,6 @@ function comesNear({ x, y, width, height }: Rect, hung: readonly Rect[], gap: nu
 			return true;
 	return false;
 }
-
-/** mm by which neighbours may seem nearer than they are. */
-const SLACK = 1e-6;
 
 /** Places a gap off one side of a rectangle: flush with either end, on its middle, or level and plumb with another place. */
 function beside({ width, height }: Item, rect: Rect, gap: number, level?: Rect): Rect[] {

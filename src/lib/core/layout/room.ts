@@ -14,7 +14,8 @@ export function boxOf(region: Region): Rect {
 	return { x, y, width: Math.max(...xs) - x, height: Math.max(...ys) - y };
 }
 
-const SLACK = 1e-6;
+/** mm by which what touches may seem to overlap. */
+export const SLACK = 1e-6;
 
 /** Whether a rectangle lies wholly in a region. */
 export function within(rect: Rect, region: Region): boolean {

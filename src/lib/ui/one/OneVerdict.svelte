@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { formatMessage, halts, substrates, type FixingOption } from '$lib/core/index.ts';
+	import { settlementBy } from '$lib/store/commands/index.ts';
 	import type { FixAnswer, FixQuestion } from '$lib/workers/fix.worker.ts';
 	import { LatestOnlyWorker } from '$lib/workers/latest-only-worker.svelte.ts';
 	import { startFixWorker } from '$lib/workers/start.ts';
@@ -73,7 +74,7 @@
 					type="button"
 					aria-pressed={taken}
 					disabled={taken}
-					onclick={() => one.settle(way)}
+					onclick={() => one.settle(settlementBy(one.facts.piece.id, way))}
 				>
 					{taken ? 'Taken' : 'Take this'}
 				</button>

@@ -9,14 +9,14 @@ import {
 	startPlacement,
 	stylesOf,
 	usualHouseRules,
-	type FixingOption,
 	type HangerKind,
 	type HouseRules,
 	type Made,
 	type PlacedHeight,
 	type Piece,
 	type Placement,
-	type Project
+	type Project,
+	type Settlement
 } from '../../core/index.ts';
 import { newId } from '../../store/new-id.ts';
 import { newProject } from '../../store/new-project.ts';
@@ -139,9 +139,8 @@ export class OnePicture {
 	}
 
 	/** Takes a way from the catalogue, with the back as that way has it. */
-	settle({ back, points, places }: FixingOption): void {
-		const fix = { at: 0, points: points.map(({ hook, x }) => ({ hook, x: places ? x : null })) };
-		this.facts = { ...this.facts, piece: { ...this.facts.piece, back }, fix };
+	settle({ back, points }: Settlement): void {
+		this.facts = { ...this.facts, piece: { ...this.facts.piece, back }, fix: { at: 0, points } };
 	}
 
 	/** What was settled was for the picture as it was. */

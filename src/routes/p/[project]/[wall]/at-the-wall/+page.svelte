@@ -50,6 +50,14 @@
 		...group.filter(({ step }) => step.asks.of === 'photo'),
 		...group.filter(({ step }) => step.asks.of !== 'photo')
 	]);
+	/** Of all that is done in one go: a stop at the second hook is no less one. */
+	const cautions = $derived(
+		led
+			.flatMap(({ step }) => step.cautions)
+			.filter(
+				(one, index, all) => all.findIndex(({ message }) => message === one.message) === index
+			)
+	);
 	const at = $derived(item ? sheet.indexOf(item) : sheet.length);
 	const inPhase = $derived(sheet.filter(({ step }) => step.phase === item?.step.phase));
 	const done = $derived(sheet.filter(({ mark, off }) => mark && !off).length);
@@ -208,11 +216,11 @@
 			{#if hook || asks.of === 'lift' || asks.of === 'level'}
 				<RingedWall {wall} {plan} pieceId={step.pieceId} {hook} />
 			{/if}
-			<CautionList cautions={step.cautions.filter(halts)} {styles} />
-			{#if step.cautions.some((caution) => !halts(caution))}
+			<CautionList cautions={cautions.filter(halts)} {styles} />
+			{#if cautions.some((caution) => !halts(caution))}
 				<details>
 					<summary>Take care</summary>
-					<CautionList cautions={step.cautions.filter((caution) => !halts(caution))} {styles} />
+					<CautionList cautions={cautions.filter((caution) => !halts(caution))} {styles} />
 				</details>
 			{/if}
 			{#if !awake.held && step.phase === 'prove'}
