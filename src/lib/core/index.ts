@@ -388,7 +388,7 @@ export {
 } from './day/hangday/pack.ts';
 export { type DayProof, dayProofs, provedBy } from './day/hangday/prove.ts';
 export { nextStep, oneOn, runSheet, type SheetStep, stepTitles } from './day/hangday/run-sheet.ts';
-export { doneTogether, firstTogether } from './day/hangday/together.ts';
+export { cautionsTogether, doneTogether, firstTogether } from './day/hangday/together.ts';
 export { isAnotherDay } from './day/hangday/same-day.ts';
 export { markAfter, spokenStep } from './day/hangday/spoken.ts';
 export { dayState } from './day/hangday/state.ts';

@@ -15,29 +15,31 @@
 	const words = { stop: 'Stop', care: 'Care', note: 'Note' };
 </script>
 
-<ul class="cautions">
-	{#each cautions as caution, index (index)}
-		{@const Icon = icons[caution.grade]}
-		<li class={caution.grade}>
-			<Icon size={20} aria-hidden="true" />
-			{#snippet said()}
-				<strong>{words[caution.grade]}.</strong>
-				{formatMessage(caution.message, styles.lead)}
-			{/snippet}
-			{#if brief && caution.grade !== 'stop'}
-				<details>
-					<summary>{@render said()}</summary>
-					{formatMessage(caution.remedy, styles.lead)}
-				</details>
-			{:else}
-				<p>
-					{@render said()}
-					{formatMessage(caution.remedy, styles.lead)}
-				</p>
-			{/if}
-		</li>
-	{/each}
-</ul>
+{#if cautions.length > 0}
+	<ul class="cautions">
+		{#each cautions as caution, index (index)}
+			{@const Icon = icons[caution.grade]}
+			<li class={caution.grade}>
+				<Icon size={20} aria-hidden="true" />
+				{#snippet said()}
+					<strong>{words[caution.grade]}.</strong>
+					{formatMessage(caution.message, styles.lead)}
+				{/snippet}
+				{#if brief && caution.grade !== 'stop'}
+					<details>
+						<summary>{@render said()}</summary>
+						{formatMessage(caution.remedy, styles.lead)}
+					</details>
+				{:else}
+					<p>
+						{@render said()}
+						{formatMessage(caution.remedy, styles.lead)}
+					</p>
+				{/if}
+			</li>
+		{/each}
+	</ul>
+{/if}
 
 <style>
 	.cautions {

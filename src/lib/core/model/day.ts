@@ -5,7 +5,7 @@ import { hangingSchema, spotSchema } from './hanging.ts';
 import { id, position, shortText } from '../base/schemas/sizes.ts';
 
 /** What a bit or a nail met where a hook was to go, other than what was expected. */
-export const MET = ['nothing', 'wood', 'metal', 'pipe'] as const;
+export const MET = ['nothing', 'wood', 'screw', 'metal', 'pipe'] as const;
 export type Met = (typeof MET)[number];
 
 const stepId = z.string().check(z.minLength(1), z.maxLength(200));
@@ -61,6 +61,7 @@ export const dayEventSchema = z.discriminatedUnion('what', [
 		hookId,
 		pieceId: id,
 		met: z.enum(MET),
+		hook: z.optional(z.enum(HOOK_KINDS)).check(z.describe('what was to go there')),
 		hole: spotSchema
 	}),
 	z.object({ ...common, what: z.literal('settled'), ...settlementSchema.shape }),

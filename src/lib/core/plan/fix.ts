@@ -1,11 +1,10 @@
 import { fail } from './said.ts';
-import { CLEAR_OF_MISS_MM } from '../base/figures/studs.ts';
 import { weightToReckon } from '../piece/weight/piece-weight.ts';
 import type { Caution } from '../base/caution.ts';
 import { fixCautions, halts } from '../fixing/cautions/index.ts';
 import { fixingOf, type LeftBehind } from '../catalogue/details/index.ts';
 import { groundAt } from '../fixing/choose/hole-ground.ts';
-import { failedNear } from '../fixing/choose/failed.ts';
+import { clearOf, failedNear } from '../fixing/choose/failed.ts';
 import { reusableFixingAt } from '../fixing/choose/reusable.ts';
 import { chooseFixings, type FixChoice } from '../fixing/choose/choose.ts';
 import type { ToChoose } from '../fixing/choose/to-choose.ts';
@@ -161,8 +160,8 @@ function usesNow(
 	return hooks.flatMap((hook, index) => {
 		const point = hung.points[index]!;
 		if (!hasLoad(point)) return [];
-		if (!hanging && !hook.set && failedNear(failed, fixingOf(hook.kind), hook.hole) !== null)
-			return [failedHere];
+		const miss = failedNear(failed, fixingOf(hook.kind), hook.hole);
+		if (miss && !hanging && !hook.set) return [fail('failed-here', { within: clearOf(miss) })];
 		return [
 			useOf(fixingOf(hook.kind), {
 				bed: groundAt(
@@ -182,7 +181,5 @@ function usesNow(
 }
 
 const notChecked = fail('not-checked');
-
-const failedHere = fail('failed-here', { within: CLEAR_OF_MISS_MM });
 
 const hasLoad = (point: WallPoint): point is WallPoint & { load: PointLoad } => point.load !== null;

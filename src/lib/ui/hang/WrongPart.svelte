@@ -21,10 +21,9 @@
 		<Says says={chosen.steps} {styles} />
 		{#if chosen.ask}<p class="ask">{chosen.ask}</p>{/if}
 		{#if chosen.met && onmet}
-			{@const { met } = chosen}
-			<button class="keep" type="button" onclick={() => onmet(met)}>
-				Keep it on the wall, and show what else would hold
-			</button>
+			{#each chosen.met as { met, is } (met)}
+				<button class="keep" type="button" onclick={() => onmet(met)}>{is}</button>
+			{/each}
 		{:else if chosen.met}
 			<p class="small-note">Open the step of the hook it happened at, to keep it on the wall.</p>
 		{/if}

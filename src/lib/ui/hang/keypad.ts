@@ -33,7 +33,7 @@ const share = (count: number, of: number): Key => {
 
 /** What is typed one tick of the tape longer: 3 5/8 becomes 3 11/16. */
 const tickMore = (denominator: number): Key => ({
-	...{ label: `+1/${denominator}`, spoken: `one ${denominator}th more`, kind: 'share' },
+	...{ label: `+1/${denominator}`, spoken: `1 over ${denominator} more`, kind: 'share' },
 	press: (typed) => {
 		const parts = partsOf(typed);
 		const [count = '0', of = '1'] = parts.share === '' ? [] : parts.share.split('/');

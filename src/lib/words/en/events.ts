@@ -2,7 +2,13 @@ import { lengthToken } from '../tokens.ts';
 
 const onPoints = (count: number): string => `${count} ${count === 1 ? 'point' : 'points'}`;
 
-const MET = { nothing: 'nothing to hold', wood: 'wood', metal: 'metal', pipe: 'a pipe' };
+const MET = {
+	nothing: 'nothing to hold',
+	wood: 'wood',
+	screw: 'a screw or nail in the wall',
+	metal: 'metal',
+	pipe: 'a pipe'
+};
 
 const LOOKED = { fine: 'looked over, right', job: 'a job', note: 'noted' };
 

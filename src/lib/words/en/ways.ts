@@ -35,6 +35,7 @@ export const TERMS = {
 		'From 27 kg (60 lb) studs, toggles or a cleat come before nailed hooks.',
 	'open-here': ({ why }: { why: keyof typeof STAYS }) =>
 		`It can come off by a knock, and ${STAYS[why]}: closed points come first.`,
+	'just-aside': () => 'The same hook, just aside of the hole that failed.',
 	'lifted-here': () =>
 		'A hand can still lift it off, and the public comes here: what is locked comes first.',
 	'with-keeper': () => 'Screw a keeper to it, so that it cannot be lifted off.',

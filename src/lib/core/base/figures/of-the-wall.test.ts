@@ -1,4 +1,5 @@
 import { expect } from 'chai';
+import type { Met } from '../../model/day.ts';
 import { startFeature, startWall, startWallPhoto } from '../../model/start.ts';
 import { coverOf, groundAt } from '../../fixing/choose/hole-ground.ts';
 import { failedNear } from '../../fixing/choose/failed.ts';
@@ -45,6 +46,13 @@ const reaches = (kind: Feature['kind'], by: 'beside' | 'above', mm: number) =>
 const runAt = (features: Feature[], x: number, y = 1200) =>
 	likelyRuns({ ...wall, features }).some(({ rect }) => holdsPoint(rect, { x, y }));
 
+/** Whether a hole so far beside one that met something is refused. */
+const isBarred = (met: Met, off: number): boolean => {
+	const failed = [{ at: { x: 1000, y: 1500 }, met, hook: null }];
+	const hook = { kind: 'picture-hook-1' as const, clearanceDepth: 0 };
+	return failedNear(failed, hook, { x: 1000 + off, y: 1500 }) !== null;
+};
+
 /** What each figure decides; a figure without its check does not compile. */
 const BOUNDARIES: {
 	readonly [Name in keyof typeof studs | keyof typeof surroundings]: () => void;
@@ -62,11 +70,12 @@ const BOUNDARIES: {
 	// Two points on one stud at 400 mm spacing never count as two.
 	POINTS_APART_MM: () => expect(studs.POINTS_APART_MM).above(2 * studs.HALF_STUD_MM),
 	CLEAR_OF_MISS_MM: () => {
-		const failed = [{ at: { x: 1000, y: 1500 }, met: 'nothing' as const }];
-		const near = (x: number) =>
-			failedNear(failed, { kind: 'picture-hook-1', clearanceDepth: 0 }, { x, y: 1500 });
-		expect(near(1039.9)).closeTo(39.9, 1e-9);
-		expect(near(1040)).equal(null);
+		expect(isBarred('nothing', 39.9)).equal(true);
+		expect(isBarred('nothing', 40)).equal(false);
+	},
+	ASIDE_OF_SCREW_MM: () => {
+		expect(isBarred('screw', 25.3)).equal(true);
+		expect(isBarred('screw', 25.4)).equal(false);
 	},
 	ON_OLD_FIXING_MM: () => {
 		const left = [{ id: 'n', of: 'screw' as const, at: { x: 1000, y: 1500 }, held: null }];

@@ -1,4 +1,5 @@
 import { expect } from 'chai';
+import type { Caution } from '../../base/caution.ts';
 import { usualHouseRules } from '../../model/house-rules.ts';
 import type { Project } from '../../model/project.ts';
 import { startPiece, startPlacement, startProject } from '../../model/start.ts';
@@ -6,7 +7,7 @@ import { DEMO } from '../../../store/demo/index.ts';
 import { planWallFast } from '../../plan/plan-wall-fast.ts';
 import { dayState } from './state.ts';
 import { runSheet, type SheetStep } from './run-sheet.ts';
-import { doneTogether } from './together.ts';
+import { cautionsTogether, doneTogether } from './together.ts';
 
 let count = 0;
 const newId = () => `t-${count++}`;
@@ -87,5 +88,34 @@ describe('what is done in one go at the wall', () => {
 		expect(doneTogether(done as SheetStep[], done[sheet.indexOf(ready[0]!)] as SheetStep)).lengthOf(
 			1
 		);
+	});
+});
+
+describe('what is said of all that is done in one go', () => {
+	const marks = sheetOf(row(1)).filter(({ step }) => step.phase === 'mark');
+	const stop: Caution = {
+		code: 'over-cable',
+		grade: 'stop',
+		message: 'A cable.',
+		remedy: 'Move it.'
+	};
+	const care: Caution = { ...stop, code: 'other', grade: 'care', message: 'Mind it.' };
+	const saying = (cautions: Caution[][], done = 0): SheetStep[] =>
+		cautions.map((said, index) => ({
+			...marks[index]!,
+			...(index < done ? { mark: { state: 'done' as const, at: '', by: '', why: '' } } : {}),
+			step: { ...marks[index]!.step, cautions: said }
+		}));
+
+	it('holds what is said of the second hook alone, and what is said of both once', () => {
+		const sheet = saying([[care], [care, stop]]);
+		expect(cautionsTogether(sheet, sheet)).deep.equal({ told: [], fresh: [care, stop] });
+	});
+
+	it('tells apart what was said at a step that is done', () => {
+		const sheet = saying([[stop], [stop, care]], 1);
+		expect(cautionsTogether(sheet, sheet.slice(1))).deep.equal({ told: [stop], fresh: [care] });
+		const skipped = saying([[stop], [stop]]);
+		expect(cautionsTogether(skipped, skipped.slice(1)).fresh).deep.equal([stop]);
 	});
 });

@@ -1,3 +1,4 @@
+import type { Caution } from '../../base/caution.ts';
 import type { SheetStep } from './run-sheet.ts';
 import type { Step } from './steps/types.ts';
 
@@ -35,3 +36,25 @@ function belongs({ asks, phase, pieceId }: Step, next: Step): boolean {
 		next.asks.hook.kind === asks.hook.kind
 	);
 }
+
+/** What is said of everything done in one go, each once; `told` was said at a step that is done. */
+export function cautionsTogether(
+	sheet: readonly SheetStep[],
+	group: readonly SheetStep[]
+): { told: Caution[]; fresh: Caution[] } {
+	const before = sheet
+		.slice(0, sheet.indexOf(group[0]!))
+		.filter(({ mark }) => mark?.state === 'done');
+	const said = new Set(textsOf(before));
+	const all = new Map(
+		group.flatMap(({ step }) => step.cautions.map((each) => [each.message, each] as const))
+	);
+	const isTold = ({ message }: Caution) => said.has(message);
+	return {
+		told: [...all.values()].filter(isTold),
+		fresh: [...all.values()].filter((each) => !isTold(each))
+	};
+}
+
+const textsOf = (steps: readonly SheetStep[]): string[] =>
+	steps.flatMap(({ step }) => step.cautions.map(({ message }) => message));

@@ -7,16 +7,18 @@ export interface Trouble {
 	steps: readonly string[];
 	/** When to ask somebody who is licensed or qualified. */
 	ask: string | null;
-	/** What the bit met, where that is what went wrong: it becomes a fact of the wall. */
-	met?: Met;
+	/** What the bit may have met: it becomes a fact of the wall. */
+	met?: readonly { met: Met; is: string }[];
 }
+
+const kept = (met: Met) => [{ met, is: 'Keep it on the wall, and show what else would hold' }];
 
 /** What can go wrong on the day, the most pressing first. */
 export const TROUBLES: readonly Trouble[] = [
 	{
 		id: 'pipe',
 		name: 'I hit a pipe',
-		met: 'pipe',
+		met: kept('pipe'),
 		steps: [
 			'Leave the bit or the nail where it is: it may hold the water back.',
 			'Shut the water off at the stop valve, then the power if water runs near a socket.',
@@ -27,18 +29,21 @@ export const TROUBLES: readonly Trouble[] = [
 	{
 		id: 'metal',
 		name: 'I hit metal',
-		met: 'metal',
+		met: [
+			{ met: 'screw', is: 'A screw or a nail: move the hole an inch' },
+			{ met: 'metal', is: 'A plate, or I cannot tell: keep clear of it' }
+		],
 		steps: [
 			'Stop. Do not press harder: metal in a stud is often a plate that guards a cable or a pipe.',
 			'Step back from bare metal, turn the power of that circuit off, and draw the bit out.',
-			'Move the hole, or hang it another way.'
+			'Hold a magnet to the wall. It holds at one small spot: the head of a screw or a nail. It holds over a palm’s width, or you have none: take it for a plate.'
 		],
 		ask: 'Ask a licensed electrician if a cable may have been touched, or a breaker has tripped.'
 	},
 	{
 		id: 'nothing',
 		name: 'I missed the stud',
-		met: 'nothing',
+		met: kept('nothing'),
 		steps: [
 			'Do not hang on it: a screw in board alone holds a fraction.',
 			'Leave the hole; it tells where the stud is not. It is kept as a hint, and the next best way follows.'
@@ -48,7 +53,7 @@ export const TROUBLES: readonly Trouble[] = [
 	{
 		id: 'wood',
 		name: 'I hit wood where none was to be',
-		met: 'wood',
+		met: kept('wood'),
 		steps: [
 			'An anchor that has to open behind the board cannot open here.',
 			'A screw may hold better in the same place: the next best way follows.'

@@ -9,7 +9,9 @@ import { hungPiece } from '../../piece/hung-piece.ts';
 import type { Made } from '../../wall/substrates/index.ts';
 import { weightOf } from '../../base/units/constants.ts';
 import type { WayPoint } from './weigh.ts';
-import { failedNear } from './failed.ts';
+import type { Point } from '../../base/geometry/line.ts';
+import type { Met } from '../../model/day.ts';
+import { failedNear, type FailedPlace } from './failed.ts';
 import { compareRanks } from './rank.ts';
 import { chooseFixings, type FixChoice } from './choose.ts';
 import type { ToChoose } from './to-choose.ts';
@@ -100,6 +102,8 @@ const TABLE: [what: string, of: Piece, given: Given, hangs: string, hooks: HookK
 		...(['rail', ['rail-hook', 'rail-hook']] as [string, HookKind[]])
 	]
 ];
+
+const missed = (at: Point, met: Met): FailedPlace => ({ at, met, hook: null });
 
 describe('choosing what to fix a piece with', () => {
 	for (const [what, of, given, hangs, hooks] of TABLE)
@@ -256,15 +260,35 @@ describe('choosing what to fix a piece with', () => {
 			const at = first!.points[0]!.hole!;
 			for (const met of ['nothing', 'metal', 'pipe'] as const)
 				for (const movable of [true, false]) {
-					const { ways } = choose(of, { studs, movable, failed: [{ at, met }] });
+					const { ways } = choose(of, { studs, movable, failed: [missed(at, met)] });
 					expect(ways, `${met} ${movable}`).not.empty;
 					expect(nearest(ways, at)).least(40);
 				}
 			const further = { x: at.x - 40, y: at.y };
-			expect(choose(of, { studs, failed: [{ at: further, met: 'nothing' }] }).ways[0]!.id).equal(
+			expect(choose(of, { studs, failed: [missed(further, 'nothing')] }).ways[0]!.id).equal(
 				first!.id
 			);
 		}
+	});
+
+	it('goes an inch aside of a screw that was met, on the same hook, before it is any other hardware', () => {
+		for (const of of [framed(12), framed(5, 'wire-one'), framed(20, 'rings')])
+			for (const movable of [true, false]) {
+				const [first] = choose(of, { movable }).ways;
+				const { hole: at, hook } = first!.points[0]!;
+				const [now] = choose(of, { movable, failed: [{ ...missed(at!, 'screw'), hook }] }).ways;
+				const off = Math.min(
+					...now!.points.flatMap(({ hole }) =>
+						hole ? Math.hypot(hole.x - at!.x, hole.y - at!.y) : []
+					)
+				);
+				expect(off).least(25.4);
+				// One hook cannot go aside where its piece has to stay.
+				if (!movable && of.back.kind !== 'wire-two') continue;
+				expect(now!.considered.map(({ code }) => code)).include('just-aside');
+				expect(now!.points.every((point) => point.hook === hook)).equal(true);
+				expect(off).below(27);
+			}
 	});
 
 	it('bars wood that was met only for what opens behind the board', () => {
@@ -272,10 +296,10 @@ describe('choosing what to fix a piece with', () => {
 		const [first] = choose(of, { movable: false }).ways;
 		const { hook, hole } = first!.points[0]!;
 		const bars = (kind: typeof hook) =>
-			failedNear([{ at: hole!, met: 'wood' }], fixingOf(kind), hole!) !== null;
+			failedNear([missed(hole!, 'wood')], fixingOf(kind), hole!) !== null;
 		expect(bars('strap-toggle')).equal(true);
 		expect(bars(hook)).equal(false);
-		const failed = [{ at: hole!, met: 'wood' as const }];
+		const failed = [missed(hole!, 'wood')];
 		expect(choose(of, { movable: false, failed }).ways[0]!.id).equal(first!.id);
 	});
 

@@ -1,5 +1,5 @@
+import { clearOf } from './failed.ts';
 import { fail } from '../said.ts';
-import { CLEAR_OF_MISS_MM } from '../../base/figures/studs.ts';
 import { fixingOf, fixings, type Fixing, type Tool } from '../../catalogue/details/index.ts';
 import { hookOf, type HookKind } from '../../catalogue/facts/index.ts';
 import { hangerOf, type Back, type WallPoint } from '../../piece/hangers/index.ts';
@@ -189,7 +189,7 @@ function wayOf(
 	pose: Pose,
 	points: readonly OnWall[],
 	chosen: readonly Serving[],
-	{ hungPiece, houseRules, kit, runs, site, top, made }: ToChoose
+	{ hungPiece, houseRules, kit, runs, failed, site, top, made }: ToChoose
 ): FixingOption {
 	const at = points.map(({ point, bearing, bed }): WayPoint => {
 		const { kind, uses } = chosen.find((each) => each.uses.has(point))!;
@@ -211,6 +211,7 @@ function wayOf(
 		school: houseRules.school,
 		...{
 			runs,
+			failed,
 			site,
 			railOverPlaster: site.rail !== null && substrateOf(made).ground === 'plaster'
 		},
@@ -256,7 +257,7 @@ function onWhat(points: readonly WayPoint[]): string {
 function wouldHelp({ made, studs, hungPiece, piece, failed }: ToChoose): string[] {
 	const { studs: framed, unsettled } = substrateOf(made);
 	return [
-		...(failed.length > 0 ? [WOULD_HELP.move({ within: CLEAR_OF_MISS_MM })] : []),
+		...(failed.length > 0 ? [WOULD_HELP.move({ within: Math.max(...failed.map(clearOf)) })] : []),
 		...(unsettled ? [WOULD_HELP['find-wall']()] : []),
 		...(studs.length === 0 && (framed || unsettled) ? [WOULD_HELP['find-studs']()] : []),
 		WOULD_HELP['more-points'](),

@@ -1,6 +1,6 @@
-import { CLEAR_OF_MISS_MM } from '../../base/figures/studs.ts';
+import { ASIDE_OF_SCREW_MM, CLEAR_OF_MISS_MM } from '../../base/figures/studs.ts';
 import type { Fixing } from '../../catalogue/details/index.ts';
-import { hookOf } from '../../catalogue/facts/index.ts';
+import { hookOf, type HookKind } from '../../catalogue/facts/index.ts';
 import type { Point } from '../../base/geometry/line.ts';
 import type { Met } from '../../model/day.ts';
 
@@ -8,18 +8,38 @@ import type { Met } from '../../model/day.ts';
 export interface FailedPlace {
 	at: Point;
 	met: Met;
+	/** What was to go there; null where nobody noted it. */
+	hook: HookKind | null;
 }
 
-/** How far away a place failed for a fixing, mm; null where none bars it. Wood bars only what has to open behind the wall. */
+/** No new hole is made nearer than this to a place that failed, mm. */
+export const clearOf = ({ met }: Pick<FailedPlace, 'met'>): number =>
+	met === 'screw' ? ASIDE_OF_SCREW_MM : CLEAR_OF_MISS_MM;
+
+/** Whether holes are those of a place that failed, moved just aside, each for the hook that was to go there. */
+export const isAside = (
+	failed: readonly FailedPlace[],
+	points: readonly { hook: HookKind; hole: Point | null }[]
+): boolean =>
+	failed.some(
+		(each) =>
+			each.met !== 'wood' &&
+			points.every(({ hook }) => hook === each.hook) &&
+			points.some(
+				({ hole }) => hole && Math.hypot(each.at.x - hole.x, each.at.y - hole.y) < 2 * clearOf(each)
+			)
+	);
+
+/** The failed place that bars a hole for a fixing, the nearest first; null where none does. Wood bars only what has to open behind the wall. */
 export function failedNear(
 	failed: readonly FailedPlace[],
 	{ kind, clearanceDepth: behind }: Pick<Fixing, 'kind' | 'clearanceDepth'>,
 	hole: Point
-): number | null {
+): FailedPlace | null {
 	if (hookOf(kind).puts !== 'hole') return null;
-	const away = failed
-		.filter(({ met }) => met !== 'wood' || behind > 0)
-		.map(({ at }) => Math.hypot(at.x - hole.x, at.y - hole.y))
-		.filter((distance) => distance < CLEAR_OF_MISS_MM);
-	return away.length > 0 ? Math.min(...away) : null;
+	const away = ({ at }: FailedPlace) => Math.hypot(at.x - hole.x, at.y - hole.y);
+	const [nearest] = failed
+		.filter((each) => (each.met !== 'wood' || behind > 0) && away(each) < clearOf(each))
+		.sort((a, b) => away(a) - away(b));
+	return nearest ?? null;
 }

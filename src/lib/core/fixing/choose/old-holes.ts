@@ -35,7 +35,9 @@ export const oldHoles = (
 /** Where holes in a wall failed while hanging, whatever became of them since. */
 export const failedOn = memoised((day: readonly DayEvent[], wallId: string): FailedPlace[] =>
 	day.flatMap((event) =>
-		event.what === 'met' && event.wallId === wallId ? [{ at: event.hole, met: event.met }] : []
+		event.what === 'met' && event.wallId === wallId
+			? [{ at: event.hole, met: event.met, hook: event.hook ?? null }]
+			: []
 	)
 );
 

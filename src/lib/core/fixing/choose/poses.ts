@@ -1,6 +1,6 @@
-import { CLEAR_OF_MISS_MM, MEETS_STUD_MM, POINTS_APART_MM } from '../../base/figures/studs.ts';
+import { MEETS_STUD_MM, POINTS_APART_MM } from '../../base/figures/studs.ts';
 import type { LeftBehind } from '../../catalogue/details/index.ts';
-import { type FailedPlace } from './failed.ts';
+import { clearOf, type FailedPlace } from './failed.ts';
 import { bearingOf } from './reusable.ts';
 import type { HookKind, Role } from '../../catalogue/facts/index.ts';
 import { hookOf, hooks } from '../../catalogue/facts/index.ts';
@@ -108,7 +108,8 @@ function spreadAnew(pose: Pose, base: Base, standing: Standing): Pose[] {
 	const failed = failedAtHeightOf(pose, standing);
 	if (placesOf(pose, standing).every((place) => isClear(place, failed))) return [];
 	const reach = meet.reach(base.back, standing.hungPiece);
-	return [-CLEAR, CLEAR]
+	const most = Math.max(...failed.map(aside));
+	return [-most, most]
 		.map((by) => [left.x - by, right.x + by])
 		.filter(
 			([from, to]) =>
@@ -206,16 +207,18 @@ function nudged(poses: readonly Pose[], standing: Standing): Pose[] {
 }
 
 /** A hole goes so far beside one that failed, mm. */
-const CLEAR = CLEAR_OF_MISS_MM + 1;
+const aside = (failed: FailedPlace): number => clearOf(failed) + PAST;
+/** So much past it, so that a rounding does not bring it back, mm. */
+const PAST = 0.1;
 
 /** Places along the wall that lie clear of those that failed at about the height of a pose’s points. */
 const isClear = (place: number, failed: readonly FailedPlace[]): boolean =>
-	failed.every(({ at }) => Math.abs(at.x - place) >= CLEAR_OF_MISS_MM);
+	failed.every((each) => Math.abs(each.at.x - place) >= clearOf(each));
 
 const failedAtHeightOf = ({ hung, lift }: Pose, { failed, top }: Standing): FailedPlace[] =>
-	failed.filter(({ at }) =>
+	failed.filter((each) =>
 		hung.points.some(
-			({ drop }) => Math.abs(top + lift - drop.value - at.y) < CLEAR_OF_MISS_MM + HOOK_HEIGHT
+			({ drop }) => Math.abs(top + lift - drop.value - each.at.y) < clearOf(each) + HOOK_HEIGHT
 		)
 	);
 
@@ -229,8 +232,12 @@ function besideFailed(pose: Pose, standing: Standing): Pose[] {
 	const places = placesOf(pose, standing);
 	if (places.every((place) => isClear(place, failed))) return [];
 	return failed
-		.flatMap(({ at }) => places.flatMap((place) => [at.x - place - CLEAR, at.x - place + CLEAR]))
-		.filter((by) => Math.abs(by) <= CLEAR && places.every((place) => isClear(place + by, failed)))
+		.flatMap((each) =>
+			places
+				.flatMap((place) => [-1, 1].map((way) => each.at.x - place + way * aside(each)))
+				.filter((by) => Math.abs(by) <= aside(each))
+		)
+		.filter((by) => places.every((place) => isClear(place + by, failed)))
 		.map((nudge) => ({ ...pose, nudge }));
 }
 

@@ -4,6 +4,7 @@ import type { Said } from '../../base/result.ts';
 export const RANK_RULES = [
 	'stopped',
 	'place',
+	'aside',
 	'heavy',
 	'margin',
 	'back',

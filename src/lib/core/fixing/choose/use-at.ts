@@ -1,12 +1,11 @@
 import { fail } from '../said.ts';
-import { CLEAR_OF_MISS_MM } from '../../base/figures/studs.ts';
 import type { Point } from '../../base/geometry/line.ts';
 import type { Result } from '../../base/result.ts';
 import { fixingOf } from '../../catalogue/details/index.ts';
 import { bearingToHole, type HookKind } from '../../catalogue/facts/index.ts';
 import { hangerOf, type Back, type PointLoad, type WallPoint } from '../../piece/hangers/index.ts';
 import type { ToChoose } from './to-choose.ts';
-import { failedNear } from './failed.ts';
+import { clearOf, failedNear } from './failed.ts';
 import type { HoleGround } from './hole-ground.ts';
 import { useOf, type Use } from './holds.ts';
 import { rolesOf } from './poses.ts';
@@ -36,8 +35,8 @@ export function useAt(
 	{ kit, failed, hungPiece, houseRules, site }: ToChoose
 ): Result<Use> {
 	const fixing = fixingOf(kind);
-	if (failedNear(failed, fixing, holeOf(kind, on, kit)) !== null)
-		return fail('failed-near', { within: CLEAR_OF_MISS_MM });
+	const miss = failedNear(failed, fixing, holeOf(kind, on, kit));
+	if (miss) return fail('failed-near', { within: clearOf(miss) });
 	const hanger = hangerOf(on.back);
 	return useOf(fixing, {
 		...{ bed: on.bed, point: on.point, site },

@@ -17,6 +17,7 @@ import { TERMS } from '../../../words/en/ways.ts';
 import type { Use } from './holds.ts';
 import type { Pose } from './poses.ts';
 import type { RankRule, ScoreTerm } from './rank.ts';
+import { isAside, type FailedPlace } from './failed.ts';
 import { keptOn } from '../kept-on.ts';
 import { mustStay, type Site } from './site.ts';
 
@@ -43,6 +44,8 @@ export interface Weighed {
 	/** Where cables and pipes are likely. */
 	runs: readonly Run[];
 	site: Site;
+	/** Where holes in this wall failed. */
+	failed: readonly FailedPlace[];
 	/** A picture rail is above a wall of lath and plaster. */
 	railOverPlaster: boolean;
 }
@@ -55,6 +58,7 @@ export const considerations = (
 ): ScoreTerm[] => [
 	...stopping(pose, points, weighed),
 	...inPlace(pose, points, weighed),
+	...asItWas(pose, points, weighed),
 	...whenHeavy(points, weighed),
 	...withMargin(points),
 	...onTheBack(pose, points, weighed),
@@ -119,6 +123,20 @@ function inPlace(
 		[site.place.includes('rented') && !isHeavy(of), leaves / 100, () => reckoned]
 	]);
 }
+
+/** Where a hole failed, the same hook just aside comes before other hardware. */
+const asItWas = (
+	{ work, otherwise, nudge, places }: Pose,
+	points: readonly WayPoint[],
+	{ failed }: Weighed
+): ScoreTerm[] =>
+	by('aside', [
+		[
+			work === 0 && !otherwise && (nudge !== 0 || places !== null) && isAside(failed, points),
+			-1,
+			() => term('just-aside')
+		]
+	]);
 
 /** What the school asks of a heavy piece, and what everybody asks of a very heavy one. */
 function whenHeavy(points: readonly WayPoint[], weighed: Weighed): ScoreTerm[] {

@@ -15,10 +15,12 @@ const SPOT = 30;
 /** What each thing that can be met tells of the studs, and is likely to be a part of. */
 const THINGS: Record<
 	DayEventOf<'met'>['met'],
-	{ hint?: 'miss' | 'hit'; run?: { name: string; of: 'pipe' | 'cable' } }
+	{ hint?: 'miss' | 'hit' | 'magnet'; run?: { name: string; of: 'pipe' | 'cable' } }
 > = {
 	nothing: { hint: 'miss' },
 	wood: { hint: 'hit' },
+	/** Board is screwed to its studs. */
+	screw: { hint: 'magnet' },
 	/** Taken for a plate that guards a cable until someone knows better. */
 	metal: { run: { name: 'Metal met', of: 'cable' } },
 	pipe: { run: { name: 'Pipe met', of: 'pipe' } }
@@ -37,7 +39,7 @@ export const met: EventFace<'met'> = {
 			studs: {
 				...wall.studs,
 				pinned: wall.studs.pinned.filter(
-					({ x }) => met === 'wood' || Math.abs(x - hole.x) >= HALF_STUD_MM
+					({ x }) => met === 'wood' || met === 'screw' || Math.abs(x - hole.x) >= HALF_STUD_MM
 				)
 			},
 			features: [...wall.features, ...left, ...(run ? [metAt(id, hole, run)] : [])]

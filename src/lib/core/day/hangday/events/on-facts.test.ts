@@ -186,6 +186,13 @@ describe('what a hole met', () => {
 		expect(wall.studs.pinned).length(2);
 	});
 
+	it('is the board’s own screw, which holds it to a stud, where it met one', () => {
+		const wall = met('screw');
+		expect(wall.hints.at(-1)).deep.include({ kind: 'magnet', ...hole });
+		expect(fresh(wall).map(({ kind }) => kind)).deep.equal(['old-fixing']);
+		expect(wall.studs.pinned).length(2);
+	});
+
 	it('is a run to keep clear of where it met metal or a pipe', () => {
 		for (const [what, of] of [
 			['metal', 'cable'],

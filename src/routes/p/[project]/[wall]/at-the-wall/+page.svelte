@@ -3,6 +3,7 @@
 	import { Volume2, VolumeX, X } from '@lucide/svelte';
 	import { tinykeys } from 'tinykeys';
 	import {
+		cautionsTogether,
 		doneTogether,
 		firstTogether,
 		halts,
@@ -50,14 +51,7 @@
 		...group.filter(({ step }) => step.asks.of === 'photo'),
 		...group.filter(({ step }) => step.asks.of !== 'photo')
 	]);
-	/** Of all that is done in one go: a stop at the second hook is no less one. */
-	const cautions = $derived(
-		led
-			.flatMap(({ step }) => step.cautions)
-			.filter(
-				(one, index, all) => all.findIndex(({ message }) => message === one.message) === index
-			)
-	);
+	const cautions = $derived(cautionsTogether(sheet, group));
 	const at = $derived(item ? sheet.indexOf(item) : sheet.length);
 	const inPhase = $derived(sheet.filter(({ step }) => step.phase === item?.step.phase));
 	const done = $derived(sheet.filter(({ mark, off }) => mark && !off).length);
@@ -113,7 +107,7 @@
 		const { pieceId } = item.step;
 		day.tell({
 			...{ what: 'met', step: item.step.id, hookId: hook.id, pieceId },
-			...{ met: what, hole: hook.hole }
+			...{ met: what, hole: hook.hole, hook: hook.kind }
 		});
 		wrong = false;
 		looked = null;
@@ -216,11 +210,13 @@
 			{#if hook || asks.of === 'lift' || asks.of === 'level'}
 				<RingedWall {wall} {plan} pieceId={step.pieceId} {hook} />
 			{/if}
-			<CautionList cautions={cautions.filter(halts)} {styles} />
-			{#if cautions.some((caution) => !halts(caution))}
+			<CautionList cautions={cautions.fresh} {styles} brief />
+			{#if cautions.told.length > 0}
 				<details>
-					<summary>Take care</summary>
-					<CautionList cautions={cautions.filter((caution) => !halts(caution))} {styles} />
+					<summary>
+						{cautions.told.some(halts) ? 'Stop, as told before' : 'Take care, as told before'}
+					</summary>
+					<CautionList cautions={cautions.told} {styles} />
 				</details>
 			{/if}
 			{#if !awake.held && step.phase === 'prove'}
