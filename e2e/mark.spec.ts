@@ -64,7 +64,7 @@ test('templates are cut from a roll, two at a time, and what does not fit says s
 	await expect(page.getByText('It is wider than the roll')).toBeVisible();
 	await page.getByLabel('Width of the roll').fill('36');
 	await page.getByRole('link', { name: 'To print, with the order of cuts' }).click();
-	await expect(page.getByText(/^Cut across at/).first()).toBeVisible();
+	await expect(page.getByText(/^Pull out .+ and cut right across/).first()).toBeVisible();
 });
 
 test('marks are told as the person’s own tape shows them', async ({ page }) => {

@@ -71,7 +71,7 @@
 	</p>
 	{#each rolls as roll (roll.folded)}
 		{#if roll.folded}<p class="small-note">Folded double, cut through both:</p>{/if}
-		<RollDrawing {roll} rollWidth={paper.rollWidth} {styles} small />
+		<RollDrawing {roll} rollWidth={paper.rollWidth} {styles} />
 	{/each}
 	<a
 		class="btn btn-sm"

@@ -1,15 +1,13 @@
 <script lang="ts">
-	import { crossCuts, formatLength, type Roll, type Styles } from '$lib/core/index.ts';
+	import { formatLength, type Roll, type Styles } from '$lib/core/index.ts';
 
 	interface Props {
 		roll: Roll;
 		rollWidth: number;
 		styles: Styles;
-		/** Beside other things, where it is drawn small. */
-		small?: boolean;
 	}
 
-	let { roll, rollWidth, styles, small = false }: Props = $props();
+	let { roll, rollWidth, styles }: Props = $props();
 
 	/** The drawing is so wide, in its own units: the roll lies along it. */
 	const WIDE = 1000;
@@ -20,24 +18,29 @@
 	);
 	const scale = $derived((WIDE - MARGIN) / Math.max(plan.length, rollWidth * 1.5));
 	const deep = $derived(rollWidth * scale);
-	const cuts = $derived(crossCuts(plan));
 	const length = (mm: number) => formatLength(mm, styles.lead);
 </script>
 
-<svg class:small viewBox="0 0 {WIDE} {deep + (small ? 110 : 62)}" role="img" aria-label={label}>
+<svg viewBox="0 0 {WIDE} {deep + 110}" role="img" aria-label={label}>
 	<rect x="0" y="0" width={plan.length * scale} height={deep} class="roll" />
 	{#each plan.placements as { id, x, y, width, height } (id)}
 		<rect x={y * scale} y={x * scale} width={height * scale} height={width * scale} class="sheet" />
-		<text x={(y + height / 2) * scale} y={(x + width / 2) * scale + 9} class="letter">{id}</text>
+		{@const letter = Math.min(
+			50,
+			(height * scale * 0.85) / (id.length * 0.62),
+			width * scale * 0.7
+		)}
+		<text
+			x={(y + height / 2) * scale}
+			y={(x + width / 2) * scale + letter * 0.35}
+			font-size={letter}
+			class="letter">{id}</text
+		>
 	{/each}
-	{#each cuts as at (at)}
-		<path d="M{at * scale} -4V{deep + 8}" class="cut" />
-		<text x={at * scale} y={deep + (small ? 50 : 30)} class="measure">{length(at)}</text>
+	{#each plan.strips as { to } (to)}
+		<path d="M{to * scale} -4V{deep + 8}" class="cut" />
 	{/each}
-	<path d="M{plan.length * scale} -4V{deep + 8}" class="cut" />
-	<text x={plan.length * scale} y={deep + (small ? 100 : 58)} class="measure end"
-		>{length(plan.length)}</text
-	>
+	<text x={plan.length * scale} y={deep + 60} class="measure end">{length(plan.length)}</text>
 	<text x={plan.length * scale + 8} y={deep / 2 + 8} class="measure wide">{length(rollWidth)}</text>
 </svg>
 
@@ -62,7 +65,6 @@
 	.letter {
 		fill: #2f2620;
 		font-family: var(--font-display);
-		font-size: 30px;
 		text-anchor: middle;
 	}
 
@@ -74,24 +76,8 @@
 
 	.measure {
 		fill: currentColor;
-		font-size: 27px;
-		text-anchor: middle;
-	}
-
-	.small text {
 		font-size: 50px;
-	}
-
-	@media print {
-		.roll,
-		.sheet {
-			fill: none;
-			opacity: 1;
-		}
-
-		.roll {
-			stroke: #000;
-		}
+		text-anchor: middle;
 	}
 
 	.end {

@@ -1,7 +1,7 @@
 import { fail } from '../said.ts';
 import { ok, type Result } from '../../base/result.ts';
 import { seeded } from '../../base/random.ts';
-import { lay, type Laid, type Sizes, type Wish } from './best-fit.ts';
+import { lay, type Sizes, type Wish } from './best-fit.ts';
 
 /** A sheet of paper to cut out, mm. */
 export interface CutSheet {
@@ -27,6 +27,16 @@ export interface CutPlan {
 	placements: CutPlacement[];
 }
 
+/** What is cut, and from what. */
+export interface ToCut {
+	sheets: readonly CutSheet[];
+	rollWidth: number;
+	/** Added to each dimension of each sheet, mm. */
+	trim: number;
+	/** Whether sheets may lie across the roll. */
+	rotate: boolean;
+}
+
 /** Work that a search may cost, in rectangles looked at, and tries: below a second. */
 const BUDGET = 30_000_000;
 const MOST_TRIES = 20_000;
@@ -43,36 +53,12 @@ const WARM = 0.03;
  * Errors: `no-sheets`, `bad-size`, `wider-than-roll`, each with its path.
  * Source: best-fit skyline packing, searched by simulated annealing.
  */
-export function cutPlan({
-	sheets,
-	rollWidth,
-	trim,
-	rotate
-}: {
-	sheets: readonly CutSheet[];
-	rollWidth: number;
-	trim: number;
-	rotate: boolean;
-}): Result<CutPlan> {
-	if (!(rollWidth > 0) || !Number.isFinite(rollWidth))
-		return fail('bad-size', { of: 'roll' }, 'rollWidth');
-	if (!(trim >= 0) || !Number.isFinite(trim)) return fail('bad-size', { of: 'trim' }, 'trim');
-	if (sheets.length === 0) return fail('no-sheets', {}, 'sheets');
-	const bad = sheets.findIndex(({ width, height }) =>
-		[width, height].some((size) => !(size > 0) || !Number.isFinite(size))
-	);
-	if (bad >= 0) return fail('bad-size', { of: 'sheet' }, `sheets.${bad}`);
-	const wide = sheets.findIndex(({ width, height }) => {
-		const across = rotate ? Math.min(width, height) : width;
-		return across + trim > rollWidth + 1e-9;
-	});
-	if (wide >= 0) return fail('wider-than-roll', {}, `sheets.${wide}`);
-	const sizes: Sizes = {
-		widths: Float64Array.from(sheets, ({ width }) => width + trim),
-		heights: Float64Array.from(sheets, ({ height }) => height + trim),
-		rotate
-	};
-	const { x, y, turned, length } = shortest(sizes, rollWidth);
+export function cutPlan(asked: ToCut): Result<CutPlan> {
+	const { sheets, rollWidth } = asked;
+	const sized = sizesOf(asked);
+	if (!sized.ok) return sized;
+	const sizes = sized.value;
+	const { x, y, turned, length } = shortest(lay, sizes, rollWidth);
 	return ok({
 		length,
 		placements: sheets.map(({ id }, item) => {
@@ -87,7 +73,34 @@ export function cutPlan({
 	});
 }
 
-function shortest(sizes: Sizes, roll: number): Laid {
+/** Sizes of the sheets with their trim. Errors: `no-sheets`, `bad-size`, `wider-than-roll`, each with its path. */
+export function sizesOf({ sheets, rollWidth, trim, rotate }: ToCut): Result<Sizes> {
+	if (!(rollWidth > 0) || !Number.isFinite(rollWidth))
+		return fail('bad-size', { of: 'roll' }, 'rollWidth');
+	if (!(trim >= 0) || !Number.isFinite(trim)) return fail('bad-size', { of: 'trim' }, 'trim');
+	if (sheets.length === 0) return fail('no-sheets', {}, 'sheets');
+	const bad = sheets.findIndex(({ width, height }) =>
+		[width, height].some((size) => !(size > 0) || !Number.isFinite(size))
+	);
+	if (bad >= 0) return fail('bad-size', { of: 'sheet' }, `sheets.${bad}`);
+	const wide = sheets.findIndex(({ width, height }) => {
+		const across = rotate ? Math.min(width, height) : width;
+		return across + trim > rollWidth + 1e-9;
+	});
+	if (wide >= 0) return fail('wider-than-roll', {}, `sheets.${wide}`);
+	return ok({
+		widths: Float64Array.from(sheets, ({ width }) => width + trim),
+		heights: Float64Array.from(sheets, ({ height }) => height + trim),
+		rotate
+	});
+}
+
+/** The least length found, however sheets are laid by an order. */
+export function shortest<Found extends { length: number }>(
+	laidBy: (wish: Wish, sizes: Sizes, roll: number) => Found,
+	sizes: Sizes,
+	roll: number
+): Found {
 	const { widths, heights, rotate } = sizes;
 	const count = widths.length;
 	const least = atLeast(sizes, roll);
@@ -104,15 +117,16 @@ function shortest(sizes: Sizes, roll: number): Laid {
 		wish((item) => widths[item]! * heights[item]!),
 		wish((item) => widths[item]! + heights[item]!),
 		wish((item) => Math.max(widths[item]!, heights[item]!)),
-		wish((item) => Math.min(widths[item]!, heights[item]!))
-	].map((each) => ({ wish: each, laid: lay(each, sizes, roll) }));
+		wish((item) => Math.min(widths[item]!, heights[item]!)),
+		wish((item) => (flat[item] ? widths[item]! : heights[item]!))
+	].map((each) => ({ wish: each, laid: laidBy(each, sizes, roll) }));
 	let now = preview.reduce((a, b) => (b.laid.length < a.laid.length ? b : a));
 	let best = now.laid;
 	const draw = seeded(count);
 	const tries = Math.min(MOST_TRIES, Math.floor(BUDGET / (count * count * (rotate ? 2 : 1))));
 	for (let attempt = 0; attempt < tries && best.length > least + 1e-6; attempt++) {
 		const next = changed(now.wish, draw, rotate);
-		const laid = lay(next, sizes, roll);
+		const laid = laidBy(next, sizes, roll);
 		const warmth = WARM * roll * (1 - attempt / tries);
 		const worse = laid.length - now.laid.length;
 		if (worse > 0 && draw() >= Math.exp(-worse / warmth)) continue;

@@ -3,7 +3,9 @@ import fc from 'fast-check';
 import { overlap } from '../../base/geometry/rect.ts';
 import { cutPlan, type CutSheet } from './cut-plan.ts';
 import { usualPaper } from '../../base/schemas/paper.ts';
-import { crossCuts, planPaper } from './paper.ts';
+import { planPaper } from './paper.ts';
+import { cutSteps } from './cut-steps.ts';
+import { stripPlan, type StripPlan } from './strip-plan.ts';
 
 const sheets = (...sizes: [number, number][]): CutSheet[] =>
 	sizes.map(([width, height], index) => ({ id: `s${index}`, width, height }));
@@ -116,13 +118,90 @@ describe('paper', () => {
 		// 310 long folded double, and 510 as it lies.
 		expect(plan.value.length).closeTo(2 * 310 + 510, 1e-6);
 	});
+});
 
-	it('is cut across only where no sheet is', () => {
-		const { placements, length } = cut(sheets([580, 200], [580, 300], [280, 200], [290, 150]), 600);
-		const cuts = crossCuts({ placements, length });
-		expect(cuts.length).least(2);
-		for (const at of cuts)
-			for (const { y, height } of placements)
-				expect(at <= y + 1e-6 || at >= y + height - 1e-6).equal(true);
+/** Cuts a roll by a plan as a hand does, each cut from edge to edge of the one piece it cuts; what comes off, by its letter. */
+function replay({ strips, length }: StripPlan, rollWidth: number): Map<string, [number, number]> {
+	const off = new Map<string, [number, number]>();
+	let roll = length;
+	for (const strip of strips) {
+		const along = strip.to - strip.from;
+		roll -= along;
+		let across = rollWidth;
+		let ripped = 0;
+		for (const { from, to, sheets: of } of strip.columns) {
+			expect(from).closeTo(ripped, 1e-6);
+			across -= to - from;
+			ripped = to;
+			let column = along;
+			let last = 0;
+			for (const { id, width, height, cutAt } of of) {
+				const part = (cutAt ?? along) - last;
+				last = cutAt ?? along;
+				column -= part;
+				// What is cut off is never smaller than its sheet; the rest is trimmed from its far side.
+				expect(part).closeTo(height, 1e-6);
+				expect(to - from).least(width - 1e-6);
+				off.set(id, [width, part]);
+			}
+			expect(column).least(-1e-6);
+		}
+		expect(across).least(-1e-6);
+	}
+	expect(roll).closeTo(0, 1e-6);
+	return off;
+}
+
+describe('a plan of strips', () => {
+	const plan = (of: CutSheet[], rotate = true) => {
+		const found = stripPlan({ sheets: of, rollWidth: 900, trim: 10, rotate });
+		if (!found.ok) throw new Error(found.error.message);
+		return found.value;
+	};
+
+	it('is replayed by cuts from edge to edge alone, and every sheet comes off as large as it is', () => {
+		const side = fc.integer({ min: 40, max: 700 });
+		fc.assert(
+			fc.property(
+				fc.array(fc.tuple(side, side), { minLength: 1, maxLength: 14 }),
+				fc.boolean(),
+				(sizes, rotate) => {
+					const of = sheets(...sizes);
+					const found = plan(of, rotate);
+					const off = replay(found, 900);
+					for (const { id, width, height } of of) {
+						const sides = off.get(id)!;
+						const turned = rotate && Math.abs(sides[0] - width - 10) > 1e-6;
+						expect(turned ? sides[1] : sides[0]).closeTo(width + 10, 1e-6);
+						expect(turned ? sides[0] : sides[1]).closeTo(height + 10, 1e-6);
+					}
+					expect(off.size).equal(of.length);
+					expect(found.placements).length(of.length);
+					expect(found.length).least(cutPlanLength(of, rotate) - 1e-6);
+				}
+			),
+			{ numRuns: 12 }
+		);
+	}).timeout(60_000);
+
+	const cutPlanLength = (of: CutSheet[], rotate: boolean) => cut(of, 900, { rotate }).length;
+
+	it('wastes nothing where strips of columns fit whole', () => {
+		// Three strips of 290, 390 and 190 long, each as wide as the roll.
+		const of = sheets([440, 280], [440, 280], [290, 380], [590, 180], [590, 190], [890, 180]);
+		const found = plan(of, false);
+		expect(found.length).closeTo(290 + 390 + 190, 1e-6);
+		expect(found.strips.map(({ columns }) => columns.length).sort()).deep.equal([1, 2, 2]);
+	});
+
+	it('is told cut after cut, each from an edge that is there by then', () => {
+		const [first, ...rest] = plan(sheets([590, 400], [290, 190], [280, 190]), false).strips;
+		expect(rest).empty;
+		expect(cutSteps(first!, 900)).deep.equal([
+			'Pull out {410 mm} and cut right across.',
+			'Cut it along at {600 mm} from its left edge.',
+			's1, s2: cut across at {200 mm}, {400 mm} from its lower edge.',
+			'Trim s2 to {290 mm} × {200 mm}.'
+		]);
 	});
 });

@@ -1,12 +1,13 @@
 import { ok, type Result } from '../../base/result.ts';
 import type { Paper } from '../../base/schemas/paper.ts';
-import { cutPlan, type CutPlan, type CutSheet } from './cut-plan.ts';
+import type { CutSheet } from './cut-plan.ts';
+import { stripPlan, type StripPlan } from './strip-plan.ts';
 
 /** A length of roll, as it lies or folded double, and what is cut from it. */
 export interface Roll {
 	folded: boolean;
 	/** Of a folded one: one sheet of each pair, and the length of paper folded double. */
-	plan: CutPlan;
+	plan: StripPlan;
 }
 
 export interface PaperPlan {
@@ -28,7 +29,7 @@ export function planPaper(sheets: readonly CutSheet[], paper: Paper): Result<Pap
 		[false, rest]
 	] as const) {
 		if (of.length === 0) continue;
-		const plan = cutPlan({ ...roll, sheets: of });
+		const plan = stripPlan({ ...roll, sheets: of });
 		if (!plan.ok) return plan;
 		rolls.push({ folded, plan: plan.value });
 	}
@@ -54,14 +55,4 @@ function paired(sheets: readonly CutSheet[]): { pairs: CutSheet[]; rest: CutShee
 		}
 	}
 	return { pairs, rest };
-}
-
-/** Where the roll can be cut right across, mm from its end: each length is then cut by itself. */
-export function crossCuts({ placements, length }: CutPlan): number[] {
-	const ends = [...new Set(placements.map(({ y, height }) => y + height))].sort((a, b) => a - b);
-	return ends.filter(
-		(at) =>
-			at < length - 1e-6 &&
-			placements.every(({ y, height }) => y >= at - 1e-6 || y + height <= at + 1e-6)
-	);
 }

@@ -5,7 +5,6 @@
 	import { getSession } from '$lib/store/session.svelte.ts';
 	import CutOrder from '$lib/ui/paper/CutOrder.svelte';
 	import { Cutter } from '$lib/ui/paper/cutter.svelte.ts';
-	import RollDrawing from '$lib/ui/paper/RollDrawing.svelte';
 	import SheetPage from '$lib/ui/sheet/SheetPage.svelte';
 	import SheetTools from '$lib/ui/sheet/SheetTools.svelte';
 	import WorkFailed from '$lib/ui/WorkFailed.svelte';
@@ -34,9 +33,8 @@
 			sheet as it comes off, top up.
 		</p>
 		{#each rolls as roll (roll.folded)}
-			<h2>{roll.folded ? 'Folded double' : 'As it lies'}</h2>
-			<RollDrawing {roll} rollWidth={paper.rollWidth} {styles} />
-			<CutOrder plan={roll.plan} {styles} />
+			<h2>{roll.folded ? 'Folded double: two at once' : 'As it lies'}</h2>
+			<CutOrder plan={roll.plan} rollWidth={paper.rollWidth} {styles} />
 		{/each}
 	</SheetPage>
 {:else if cutter.answer}
