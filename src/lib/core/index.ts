@@ -282,6 +282,7 @@ export { groupEdges } from './marking/marks/group-edge.ts';
 export { offsetFact } from './marking/marks/resting.ts';
 export { besideMark, markedPoint } from './marking/marks/marked-point.ts';
 export { markStrips } from './marking/marks/mark-strip.ts';
+export { stripsServe } from './marking/marks/strips-serve.ts';
 export type { Mark, TapeReading } from './marking/marks/compute-marks.ts';
 export { type SecondMeasure, secondMeasures } from './marking/marks/second-measure.ts';
 export { bothUnits, coarser, type Styles, stylesOf } from './marking/marks/styles.ts';

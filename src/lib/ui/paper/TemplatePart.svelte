@@ -1,14 +1,24 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
-	import { Eye } from '@lucide/svelte';
+	import { Eye, Ruler } from '@lucide/svelte';
 	import { SvelteSet } from 'svelte/reactivity';
-	import { SHEET_NAMES, SHEETS, type PieceFix, type Styles } from '$lib/core/index.ts';
+	import {
+		markStrips,
+		SHEET_NAMES,
+		sheetFrames,
+		SHEETS,
+		stripPages,
+		stripsServe,
+		type PieceFix,
+		type Styles
+	} from '$lib/core/index.ts';
 	import { setPrinting } from '$lib/store/commands/index.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
 	import LengthField from '../field/LengthField.svelte';
 	import Segments from '../Segments.svelte';
 	import WorkFailed from '../WorkFailed.svelte';
 	import { Printer } from './printer.svelte.ts';
+	import { sheetFor } from './sheet-for.ts';
 
 	interface Props {
 		wallId: string;
@@ -27,6 +37,17 @@
 		...{ session, wallId, fixes },
 		wanted: (letter) => !leftOut.has(letter)
 	}));
+	const pieces = $derived(
+		(session.keptPlan(wallId)?.pieces ?? []).filter(({ letter }) => !leftOut.has(letter))
+	);
+	const strips = $derived(markStrips(pieces));
+	/** Pages of strips that do the same; null where they do not. */
+	const stripsTake = $derived.by(() => {
+		if (!stripsServe(pieces, strips)) return null;
+		const sheet = sheetFor(printing, session.rulesOn(wallId).units);
+		const made = stripPages(strips, sheetFrames(sheet, printing.margins), styles, '');
+		return made.ok ? made.value.length : null;
+	});
 	const pages = $derived(printer.answer?.ok ? printer.answer.value.length : null);
 	const RIMS = [
 		['left', 'Left'],
@@ -124,6 +145,18 @@
 			{#if pages === null}Laying them out…{:else}<span class="measure">{pages}</span>
 				{pages === 1 ? 'page' : 'pages'}{/if}
 		</p>
+		{#if pages !== null && stripsTake !== null && stripsTake < pages}
+			<p>
+				Strips carry the same holes on <span class="measure">{stripsTake}</span>
+				{stripsTake === 1 ? 'page' : 'pages'}.
+			</p>
+			<a
+				class="btn btn-primary btn-sm"
+				href={resolve('/p/[project]/[wall]/strip-sheet', { project: session.id, wall: wallId })}
+			>
+				<Ruler size={16} aria-hidden="true" /> Print strips instead
+			</a>
+		{/if}
 		<a
 			class="btn btn-sm"
 			href={resolve(`${SHEET}?of=${wanted.join(',')}`, { project: session.id, wall: wallId })}

@@ -7,7 +7,8 @@ import { drawTemplate } from './draw-template.ts';
 import { PRINT_NOTES } from './foot.ts';
 import type { Drawing } from './ink.ts';
 import { pagesOf, type PaperPage } from './page.ts';
-import { rollFrame, sheetFrames } from './page-frame.ts';
+import { rollFrame, sheetFrames, usable, type PageFrame } from './page-frame.ts';
+import { fitsOn, sharedPages } from './share-pages.ts';
 import type { Paper, Printing, SheetName } from '../../base/schemas/paper.ts';
 import { rollDrawing } from './roll.ts';
 import type { Template } from './template.ts';
@@ -34,15 +35,22 @@ export function printTemplates(print: TemplatePrint): Result<PaperPage[]> {
 
 function onSheets(
 	{ templates, printing, styles, title }: TemplatePrint,
-	frames: ReturnType<typeof sheetFrames>
+	frames: readonly PageFrame[]
 ): Result<PaperPage[]> {
-	const pages: PaperPage[] = [];
-	for (const template of printing.each ? templates : oncePerAlike(templates)) {
-		const drawing = drawTemplate(template, styles);
+	const fit = usable(frames);
+	if (!fit.ok) return fit;
+	const foot = { title, notes: PRINT_NOTES };
+	const [upright] = fit.value as [PageFrame];
+	const all = (printing.each ? templates : oncePerAlike(templates)).map((template) => ({
+		letter: template.letter,
+		drawing: drawTemplate(template, styles)
+	}));
+	const small = all.filter(({ drawing }) => fitsOn(drawing, upright));
+	const pages = sharedPages(small, upright, foot);
+	for (const { letter, drawing } of all.filter((each) => !small.includes(each))) {
 		const tiling = tilesOf(drawing, frames, printing.whole);
 		if (!tiling.ok) return tiling;
-		const { letter } = template;
-		pages.push(...pagesOf(drawing, tiling.value, { letter, title, notes: PRINT_NOTES }));
+		pages.push(...pagesOf(drawing, tiling.value, { letter, ...foot }));
 	}
 	return ok(pages);
 }
