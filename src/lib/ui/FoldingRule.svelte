@@ -37,6 +37,7 @@
 				>
 					<span><span class="number measure">{index + 1}</span> {name}</span>
 					{#if notes}
+						<span class="dot" class:lacks={!notes[id].ready} aria-hidden="true"></span>
 						<span class="note" class:lacks={!notes[id].ready}>{notes[id].text}</span>
 					{/if}
 				</a>
@@ -143,6 +144,67 @@
 
 	a.current .note.lacks {
 		color: var(--color-error);
+	}
+
+	.dot {
+		display: none;
+	}
+
+	/* All seven at once under a thumb: what is ready has a full dot, and its words are read out alone. */
+	@media (max-width: 639px) {
+		.rule {
+			width: 100%;
+			padding-inline: 0;
+		}
+
+		li + li::before {
+			top: auto;
+			bottom: 4px;
+		}
+
+		ol {
+			width: 100%;
+		}
+
+		li {
+			flex: 1 1 auto;
+		}
+
+		a {
+			flex: 1;
+			align-items: center;
+			min-width: 0;
+			height: 44px;
+			padding: 0 0.2rem 4px;
+			font-size: 0.8rem;
+		}
+
+		.number {
+			display: none;
+		}
+
+		.note {
+			position: absolute;
+			overflow: hidden;
+			width: 1px;
+			height: 1px;
+			clip-path: inset(50%);
+		}
+
+		.dot {
+			display: block;
+			width: 9px;
+			height: 9px;
+			margin-top: 3px;
+			border: 2px solid #344d1e;
+			border-radius: 50%;
+			background: #344d1e;
+		}
+
+		.dot.lacks {
+			border-color: #7d2b17;
+			background: transparent;
+		}
 	}
 
 	a:focus-visible {

@@ -1,5 +1,12 @@
 <script lang="ts">
-	import { ChevronDown, ChevronUp } from '@lucide/svelte';
+	import {
+		ArrowDown,
+		ArrowLeft,
+		ArrowRight,
+		ArrowUp,
+		ChevronDown,
+		ChevronUp
+	} from '@lucide/svelte';
 	import type { Mark, PlannedPiece, Project, Styles, WallPlan } from '$lib/core/index.ts';
 	import Measure from './Measure.svelte';
 	import { markTypeLabel } from './puts.ts';
@@ -18,17 +25,19 @@
 	let { project, plan, planned, mark, styles, onnext }: Props = $props();
 
 	let why = $state(false);
+	const Up = $derived(mark.up.way.startsWith('down') ? ArrowDown : ArrowUp);
+	const Across = $derived(mark.across.way.startsWith('left') ? ArrowLeft : ArrowRight);
 </script>
 
 {#if why}
 	{#await import('./SumLine.svelte') then { default: SumLine }}
 		<div class="why">
 			<div>
-				<h3>Height of the {markTypeLabel(mark)}</h3>
+				<h3>Height of the {markTypeLabel(mark)}, {mark.up.way} {mark.up.datum}</h3>
 				<SumLine figure={mark.up.exact} printed={mark.up.printed} {styles} open />
 			</div>
 			<div>
-				<h3>Along the wall</h3>
+				<h3>Along the wall, {mark.across.way} {mark.across.datum}</h3>
 				<SumLine figure={mark.across.exact} printed={mark.across.printed} {styles} open />
 			</div>
 			<div class="how-sure">
@@ -52,10 +61,12 @@
 	</h2>
 	<p>
 		<span class="from">{markTypeLabel(mark)}, {mark.up.way} {mark.up.datum}</span>
+		<Up class="way" size={18} aria-label="{mark.up.way} {mark.up.datum}" />
 		<Measure mm={mark.up.exact.value} printed={mark.up.printed} {styles} size="large" />
 	</p>
 	<p>
 		<span class="from">{mark.across.way} {mark.across.datum}</span>
+		<Across class="way" size={18} aria-label="{mark.across.way} {mark.across.datum}" />
 		<Measure mm={mark.across.exact.value} printed={mark.across.printed} {styles} size="large" />
 	</p>
 	{#if mark.cord}
@@ -107,40 +118,53 @@
 		grid-column: span 2;
 	}
 
-	/* In the hand it stays low: the two figures side by side, and how sure they are behind “Why”. */
+	.line :global(.way) {
+		display: none;
+	}
+
+	.sure {
+		margin-left: auto;
+	}
+
+	/* In the hand it is one line: from where, and how sure, are behind “Why”. */
 	@media (max-width: 40rem) {
 		.how-sure {
 			grid-column: auto;
 		}
 
 		.line {
-			display: grid;
-			grid-template-columns: 1fr 1fr;
-			gap: 0.2rem 0.8rem;
-			padding: 0.3rem 1rem;
+			flex-wrap: nowrap;
+			gap: 0.6rem;
+			min-height: 3.4rem;
+			padding: 0.2rem 0.8rem;
 		}
 
-		.line .open {
-			order: 1;
-			justify-self: end;
+		h2 {
+			min-width: 3rem;
+			margin-right: auto;
+			font-size: 0.9rem;
+			line-height: 1.1;
+			white-space: normal;
 		}
 
 		.line p {
-			order: 2;
-			align-self: end;
+			flex-direction: row;
+			align-items: center;
 		}
 
-		.line p.sure {
+		.line p.sure,
+		.line .from,
+		.line p :global(.other) {
 			display: none;
+		}
+
+		.line :global(.way) {
+			display: block;
 		}
 
 		.line p :global(.measure) {
 			font-size: 1.35rem;
 		}
-	}
-
-	.sure {
-		margin-left: auto;
 	}
 
 	.other-hook {

@@ -74,6 +74,17 @@
 		font-size: 1.05rem;
 	}
 
+	@media (max-width: 40rem) {
+		.line {
+			min-height: 2.6rem;
+			padding: 0.2rem 0.8rem;
+		}
+
+		.said {
+			font-size: 0.95rem;
+		}
+	}
+
 	.readout :global(:focus-visible) {
 		outline-color: var(--steel-tape);
 	}
