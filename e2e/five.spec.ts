@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { accessible, expect, open, station, test } from './support.ts';
+import { accessible, expect, measure, open, station, test } from './support.ts';
 
 test.use({ viewport: { width: 390, height: 844 } });
 test.describe.configure({ timeout: 120_000 });
@@ -37,11 +37,26 @@ async function fiveInARow(page: Page): Promise<void> {
 	await page.getByRole('button', { name: 'Add 5 pieces' }).click();
 	await station(page, 'Hang').click();
 	await page.getByRole('link', { name: 'Begin at the wall' }).click();
+	await expect(heading(page)).toHaveText('The width again');
 }
 
 test('five pictures are hung in at most twenty-four screens', async ({ page }) => {
 	await fiveInARow(page);
 	expect(await through(page, /^The wall is done$/)).toBeLessThanOrEqual(24);
+});
+
+test('a weight is put right in the midst of the day, and the day goes on where it was', async ({
+	page
+}) => {
+	await fiveInARow(page);
+	await through(page, /^B · left hook$/);
+	await page.getByRole('button', { name: 'Something’s wrong' }).click();
+	await page.getByRole('link', { name: 'Its weight' }).click();
+	await expect(page.getByRole('heading', { name: /^B · / })).toBeVisible();
+	await measure(page.getByLabel('Weight by the scale'), '7 lb');
+	await page.getByRole('link', { name: 'Back to the wall' }).click();
+	await expect(heading(page)).toHaveText('B · left hook');
+	await expect(page.getByRole('link', { name: 'Back to the wall' })).toHaveCount(0);
 });
 
 test('a screw that is met moves the hole an inch, on the same hook', async ({ page }) => {

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { isTyping } from './is-typing.ts';
+	import { resolve } from '$app/paths';
 	import { page } from '$app/state';
 	import { Redo2, Undo2 } from '@lucide/svelte';
 	import { onMount, type Snippet } from 'svelte';
@@ -231,6 +232,18 @@
 				<aside class="bench" aria-label="Bench">{@render children()}</aside>
 			{/if}
 		</main>
+		{#if view.fromWall}
+			<a
+				class="to-wall"
+				href={resolve('/p/[project]/[wall]/at-the-wall', {
+					project: session.id,
+					wall: wallId
+				})}
+				onclick={() => (view.fromWall = false)}
+			>
+				‹ Back to the wall
+			</a>
+		{/if}
 		<Readout
 			project={session.committed}
 			plan={session.keptPlan(wallId)}
@@ -250,7 +263,8 @@
 <style>
 	.shell {
 		display: grid;
-		grid-template-rows: auto minmax(0, 1fr) auto;
+		grid-template-rows: auto minmax(0, 1fr);
+		grid-auto-rows: auto;
 		height: 100dvh;
 	}
 
@@ -283,6 +297,18 @@
 		padding: 0.8rem 1rem;
 		border-left: 1px solid var(--color-base-300);
 		background: var(--color-base-100);
+	}
+
+	.to-wall {
+		position: sticky;
+		z-index: 21;
+		bottom: 0;
+		display: grid;
+		min-height: 48px;
+		place-items: center;
+		background: var(--color-primary);
+		color: var(--color-primary-content);
+		font-weight: 700;
 	}
 
 	.tool {

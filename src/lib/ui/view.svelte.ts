@@ -5,6 +5,8 @@ import { WHOLE, type Zoom } from './elevation/frame.ts';
 import type { Eyes, LayoutIssue, HintKind, Region } from '$lib/core/index.ts';
 
 export type RackView = 'wall' | 'rack' | 'table';
+/** What the bench of a piece works on. */
+export type RackPart = 'back' | 'piece' | 'weight' | 'look' | 'wire' | 'framing';
 export type Layer = 'looks' | 'paper' | 'nails';
 export type ArrangeView = 'wall' | 'compare' | 'back' | 'photo' | 'floor';
 export type SurveyPart = 'outline' | 'level' | 'made' | 'features' | 'bones' | 'prove';
@@ -23,6 +25,10 @@ export class View {
 	zoom: Zoom = $state.raw(WHOLE);
 	/** Pieces in one line each, as they are being typed. */
 	line = $state('');
+	/** What the bench of a piece works on in the Rack. */
+	rackPart: RackPart = $state('back');
+	/** Something is put right in the midst of a day at the wall. */
+	fromWall = $state(false);
 	/** What stands on the stage in the Rack. */
 	rack: RackView = $state('wall');
 	/** What stands on the stage while arranging. */

@@ -20,7 +20,11 @@
 <a
 	class="btn btn-outline"
 	href={projectPath(page.params.project!, day.wall.id, 'rack')}
-	onclick={() => view.select(item.step.pieceId)}
+	onclick={() => {
+		view.select(item.step.pieceId);
+		view.rackPart = 'back';
+		view.fromWall = true;
+	}}
 >
 	Open its back in the Rack
 </a>

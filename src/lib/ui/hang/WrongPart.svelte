@@ -1,16 +1,19 @@
 <script lang="ts">
 	import { TROUBLES, type Met, type Trouble } from '$lib/core/index.ts';
 	import type { Styles } from '$lib/core/index.ts';
+	import PutRight from './PutRight.svelte';
 	import Says from './Says.svelte';
 
 	interface Props {
 		styles: Styles;
+		/** The piece in hand. */
+		pieceId: string | null;
 		/** Keeps on the wall what was met at the hook in hand; none while no hook is in hand. */
 		onmet: ((met: Met) => void) | null;
 		onclose: () => void;
 	}
 
-	let { styles, onmet, onclose }: Props = $props();
+	let { styles, pieceId, onmet, onclose }: Props = $props();
 
 	let chosen: Trouble | null = $state.raw(null);
 </script>
@@ -37,6 +40,7 @@
 				</li>
 			{/each}
 		</ul>
+		<PutRight {pieceId} />
 	{/if}
 	<button type="button" onclick={onclose}>Back to the step</button>
 </section>

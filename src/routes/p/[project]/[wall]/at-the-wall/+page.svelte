@@ -166,6 +166,7 @@
 	{:else if wrong}
 		<WrongPart
 			{styles}
+			pieceId={item?.step.pieceId ?? null}
 			onmet={hook && asks?.of === 'set' ? met : null}
 			onclose={() => (wrong = false)}
 		/>

@@ -13,9 +13,7 @@
 	import WeightBench from '$lib/ui/rack/WeightBench.svelte';
 	import WireBench from '$lib/ui/rack/WireBench.svelte';
 	import Segments from '$lib/ui/Segments.svelte';
-	import { getView } from '$lib/ui/view.svelte.ts';
-
-	type Part = 'back' | 'piece' | 'weight' | 'look' | 'wire' | 'framing';
+	import { getView, type RackPart } from '$lib/ui/view.svelte.ts';
 
 	const session = $derived(getSession()());
 	const view = $derived(getView()());
@@ -32,9 +30,8 @@
 		piece && (hangerOf(piece.back).aboutMiddle?.(piece.back, hungPiece(piece)) ?? piece.back)
 	);
 
-	let chosen = $state<Part>('back');
-	const part = $derived(chosen === 'wire' && !wire ? 'back' : chosen);
-	const parts = $derived<{ value: Part; label: string }[]>([
+	const part = $derived(view.rackPart === 'wire' && !wire ? 'back' : view.rackPart);
+	const parts = $derived<{ value: RackPart; label: string }[]>([
 		{ value: 'back', label: 'back' },
 		{ value: 'piece', label: 'piece' },
 		{ value: 'weight', label: 'weight' },
@@ -51,7 +48,7 @@
 		label="What to work on"
 		options={parts}
 		value={part}
-		onchoose={(value) => (chosen = value)}
+		onchoose={(value) => (view.rackPart = value)}
 	/>
 	<div class="part">
 		{#if part === 'back'}
@@ -72,7 +69,7 @@
 					{styles}
 					onremoved={() => {
 						view.select(null);
-						chosen = 'back';
+						view.rackPart = 'back';
 					}}
 				/>
 			{:else if part === 'weight'}
