@@ -30,6 +30,8 @@ export interface ElevationFacts {
 	rack: ReadonlyMap<string, Pick<Piece, 'outline'>>;
 	/** Height of the centre line, mm. */
 	centreLineY: number;
+	/** Ids of pieces that must not be hung as they are planned. */
+	stopped: ReadonlySet<string>;
 	styles: Styles;
 }
 
@@ -130,7 +132,7 @@ function boxInk({ x, y, width, height, name }: Rect & { name: string }, mm: ToPa
 
 function pieceInk(
 	{ pieceId, letter, rect, hooks }: PlannedPiece,
-	{ rack, styles }: ElevationFacts,
+	{ rack, stopped, styles }: ElevationFacts,
 	mm: ToPaper
 ): Drawn[] {
 	const size = { width: mm(rect.width), height: mm(rect.height) };
@@ -142,6 +144,9 @@ function pieceInk(
 	return [
 		shifted(outlineInk({ outline, ...size }), { x: mm(rect.x), y: mm(rect.y) }),
 		words(letter, x, y - big * (roomy ? 0.1 : 0.35), big, { anchor: 'middle' }),
+		...(stopped.has(pieceId)
+			? [words('STOP', x, y + big * 0.75, Math.min(SIZE, size.width * 0.3), { anchor: 'middle' })]
+			: []),
 		...(roomy ? [words(says, x, y - big * 0.1 - SIZE - 0.8, SIZE, { anchor: 'middle' })] : []),
 		...hooks
 			.filter(({ kind }) => hookOf(kind).puts !== 'cord')

@@ -30,7 +30,7 @@ export function elevationPage(
 	const tiling = tilesOf(drawing, [frame], true);
 	if (!tiling.ok) return tiling;
 	const pages = pagesOf(drawing, tiling.value, {
-		...{ letter: 'elevation', title },
+		...{ letter: 'elevation', title: titled(facts, title) },
 		notes: [
 			`${scale.says}, where both bars are true. Seen from the room.`,
 			'Across from the left corner, up from the floor’s left end, level.'
@@ -41,6 +41,12 @@ export function elevationPage(
 		across.whole && up.whole ? [] : tablePages(edgesTable(facts, title), sheet, margins);
 	return ok({ pages: [...pages, ...table], drawing, scale });
 }
+
+/** With what must not be hung as it is planned. */
+const titled = ({ pieces, stopped }: ElevationFacts, title: string): string => {
+	const letters = pieces.filter(({ pieceId }) => stopped.has(pieceId)).map(({ letter }) => letter);
+	return letters.length > 0 ? `${title} · STOP: not ${letters.join(', ')} as planned` : title;
+};
 
 /** Every edge of all that is on a wall, where the drawing has no room to tell them. */
 function edgesTable({ wall, pieces, styles }: ElevationFacts, title: string): PrintedTable {

@@ -22,7 +22,8 @@ function drawn(wallId: string) {
 	const page = elevationPage(
 		{
 			...{ wall, styles, pieces: plan.value.pieces, rack: piecesById(DEMO.pieces) },
-			centreLineY: plan.value.centreLine.y
+			centreLineY: plan.value.centreLine.y,
+			stopped: new Set()
 		},
 		{ sheet: 'a4', margins: usualPrinting.margins, units: rules.units, title: 'Job' }
 	);
@@ -117,7 +118,7 @@ describe('the elevation sheet', () => {
 			rect: { x: 37.7 * index, y: 900 + 31.3 * index, width: 101.1, height: 77.7 }
 		}));
 		const made = elevationPage(
-			{ wall, pieces, rack: new Map(), centreLineY: plan.centreLine.y, styles },
+			{ wall, pieces, rack: new Map(), centreLineY: plan.centreLine.y, stopped: new Set(), styles },
 			{ sheet: 'a4', margins: usualPrinting.margins, units: 'mm', title: 'Stair hall' }
 		);
 		if (!made.ok) throw new Error(made.error.code);

@@ -1,6 +1,16 @@
 <script lang="ts">
 	import { page } from '$app/state';
-	import { elevationPage, ok, piecesById, scaledUp, SHEETS, stylesOf } from '$lib/core/index.ts';
+	import {
+		elevationPage,
+		ok,
+		piecesById,
+		scaledUp,
+		SHEETS,
+		stoppedBy,
+		stylesOf
+	} from '$lib/core/index.ts';
+	import { Chooser } from '$lib/ui/fix/chooser.svelte.ts';
+	import { getBones } from '$lib/ui/survey/bones.svelte.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
 	import PrintView from '$lib/ui/paper/PrintView.svelte';
 	import { sheetFor } from '$lib/ui/paper/sheet-for.ts';
@@ -11,13 +21,16 @@
 	const { printing } = $derived(session.project.paper);
 	const sheet = $derived(sheetFor(printing, rules.units));
 	const wall = $derived(session.project.walls.find(({ id }) => id === wallId));
+	const bones = $derived(getBones()());
+	const chooser = new Chooser(() => ({ session, bones, wallId, all: false }));
 	const made = $derived.by(() => {
 		const plan = session.plan(wallId);
 		if (!plan || !wall) return null;
 		return elevationPage(
 			{
 				...{ wall, pieces: plan.pieces, rack: piecesById(session.project.pieces) },
-				...{ centreLineY: plan.centreLine.y, styles: stylesOf(rules) }
+				...{ centreLineY: plan.centreLine.y, styles: stylesOf(rules) },
+				stopped: stoppedBy(plan.pieces, chooser.fixes)
 			},
 			{
 				...{ sheet, margins: printing.margins, units: rules.units },
@@ -30,6 +43,7 @@
 <PrintView
 	{wallId}
 	what="elevation"
+	{chooser}
 	made={made?.ok ? ok(made.value.pages) : made}
 	on={SHEETS[sheet].name}
 	drawings={() =>
