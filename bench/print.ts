@@ -20,7 +20,7 @@ const draw = seeded(4);
 const templates = Array.from({ length: 40 }, (_, index): Template => {
 	const [width, height] = [200 + 600 * draw(), 200 + 700 * draw()];
 	const point = (x: number, name: string) => ({
-		...{ name, says: 'Picture hook, 30 lb' },
+		...{ name, says: 'Picture hook, 30 lb', markedAt: 'bearing' as const },
 		hole: { x, y: height - 70 },
 		bearing: { x, y: height - 85 }
 	});
@@ -46,6 +46,6 @@ const laid = performance.now() - start;
 const file = await pagesPdf(pages.value, { title: 'Bench', face });
 const all = performance.now() - start;
 console.log(
-	`40 templates on A4: ${pages.value.length} pages, ${(all / 1000).toFixed(2)} s (under 3), of it laying out ${(laid / 1000).toFixed(2)} s; ` +
-		`${(file.length / 1e6).toFixed(2)} MB (under 3)`
+	`40 templates on A4: ${pages.value.length} pages, ${(all / 1000).toFixed(2)} s (under 2), of it laying out ${(laid / 1000).toFixed(2)} s; ` +
+		`${(file.length / 1e6).toFixed(2)} MB (under 2)`
 );
