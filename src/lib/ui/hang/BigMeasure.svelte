@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { formatLength, type Styles } from '$lib/core/index.ts';
+	import { withinSaid } from '../within.ts';
 
 	interface Props {
 		/** As printed, mm, and exact. */
@@ -7,16 +8,25 @@
 		exact: number;
 		/** From where and which way. */
 		from: string;
+		/** Right to within so much, nine times in ten, mm. */
+		within?: number | undefined;
 		styles: Styles;
 	}
 
-	let { printed, exact, from, styles }: Props = $props();
+	let { printed, exact, from, within, styles }: Props = $props();
 </script>
 
 <div class="card">
 	<p class="figures">
 		<span class="measure lead">{formatLength(printed, styles.lead)}</span>
-		<span class="measure other">{formatLength(exact, styles.other)}</span>
+		<span class="measure other">
+			{formatLength(exact, styles.other)}
+			{#if within !== undefined}
+				<span class="within"
+					><span class="sr-only">right to within</span>± {withinSaid(within, styles)}</span
+				>
+			{/if}
+		</span>
 	</p>
 	<p class="from">{from}</p>
 </div>
@@ -49,6 +59,13 @@
 	.other {
 		color: var(--graphite-soft);
 		font-size: 1.3rem;
+		line-height: 1.15;
+		text-align: right;
+	}
+
+	.within {
+		display: block;
+		font-size: 1.05rem;
 	}
 
 	.from {

@@ -29,5 +29,6 @@
 
 	.btn {
 		min-height: 3.4rem;
+		font-size: 1.05rem;
 	}
 </style>

@@ -2,7 +2,6 @@
 	import { formatLength, hookOf, howSure, secondMeasures, type Mark } from '$lib/core/index.ts';
 	import { markTypeLabel } from '../puts.ts';
 	import { READINGS } from '$lib/words/en/readings.ts';
-	import { withinSaid } from '../within.ts';
 	import BigMeasure from './BigMeasure.svelte';
 	import Foot from './Foot.svelte';
 	import type { ReadOn } from './read-on.svelte.ts';
@@ -50,12 +49,14 @@
 		printed={mark.up.printed}
 		exact={mark.up.exact.value}
 		from="{mark.up.way} {mark.up.datum}"
+		within={sure?.up}
 		{styles}
 	/>
 	<BigMeasure
 		printed={mark.across.printed}
 		exact={mark.across.exact.value}
 		from="{mark.across.way} {mark.across.datum}"
+		within={sure?.across}
 		{styles}
 	/>
 {/if}
@@ -77,13 +78,7 @@
 		{styles}
 	/>
 {/if}
-{#if sure}
-	<p class="sure">
-		Right to within <span class="measure">{withinSaid(sure.up, styles)}</span> up,
-		<span class="measure">{withinSaid(sure.across, styles)}</span> across.
-		{#if READINGS.known(sure)}<strong>{READINGS.known(sure)}.</strong>{/if}
-	</p>
-{/if}
+{#if sure && READINGS.known(sure)}<p><strong>{READINGS.known(sure)}.</strong></p>{/if}
 <p class="prove">
 	<strong>Check by</strong>
 	<span class="measure">{formatLength(second.across.printed, styles.lead)}</span>

@@ -1,5 +1,11 @@
 <script lang="ts">
-	import { markedPoint, type PlannedHook, type Wall, type WallPlan } from '$lib/core/index.ts';
+	import {
+		markedPoint,
+		type Mark,
+		type PlannedHook,
+		type Wall,
+		type WallPlan
+	} from '$lib/core/index.ts';
 	import FeatureShape from '../elevation/FeatureShape.svelte';
 	import { fitWall } from '../elevation/frame.ts';
 	import { wallBox } from '../elevation/outline.ts';
@@ -11,9 +17,11 @@
 		/** The piece, and the hook, that it is about. */
 		pieceId: string | null;
 		hook: PlannedHook | null;
+		/** Where the tape runs to, while that is marked. */
+		mark: Mark | null;
 	}
 
-	let { wall, plan, pieceId, hook }: Props = $props();
+	let { wall, plan, pieceId, hook, mark }: Props = $props();
 
 	const WIDTH = 350;
 	const MARGIN = { left: 2, right: 2, top: 2, bottom: 8 };
@@ -31,6 +39,14 @@
 		const { x, y, width, height: tall } = piece.rect;
 		const { scale } = frame;
 		return around(frame.x(x), frame.y(y + tall), width * scale, tall * scale, 6);
+	});
+
+	/** From where the tape is hooked to the mark, along the wall and up it. */
+	const tapes = $derived.by(() => {
+		if (!mark) return [];
+		const [x, y] = [frame.x(mark.point.x), frame.y(mark.point.y)];
+		const [from, low] = [frame.x(mark.across.at), frame.y(mark.up.at)];
+		return [`M${from} ${y - 5}v10M${from} ${y}H${x}`, `M${x - 5} ${low}h10M${x} ${low}V${y}`];
 	});
 
 	/** A ring so far around a place of the drawing, its corners as round. */
@@ -76,6 +92,10 @@
 				<path class="cross" d="M{x - 3.5} {y} h7 M{x} {y - 3.5} v7" />
 			{/if}
 		{/each}
+	{/each}
+	{#each tapes as tape (tape)}
+		<path class="halo" d={tape} />
+		<path class="tape" d={tape} />
 	{/each}
 	{#if ring}
 		<rect class="halo" {...ring} />
@@ -129,13 +149,19 @@
 		stroke-width: 6;
 	}
 
+	.tape {
+		fill: none;
+		stroke: var(--tape-blue-ink);
+		stroke-width: 2.5;
+	}
+
 	.ring {
 		fill: none;
 		stroke: var(--tape-blue-ink);
 		stroke-width: 3;
 	}
 
-	:global([data-theme='porch-dusk']) .ring {
+	:global([data-theme='porch-dusk']) :is(.ring, .tape) {
 		stroke: #1f6f9c;
 	}
 </style>

@@ -138,16 +138,17 @@ function pieceInk(
 	const size = { width: mm(rect.width), height: mm(rect.height) };
 	const outline = rack.get(pieceId)?.outline ?? { by: 'rectangle' };
 	const [x, y] = [mm(centreX(rect)), mm(centreY(rect))];
-	const says = `${formatLength(rect.width, styles.lead)} × ${formatLength(rect.height, styles.lead)}`;
+	const says = stopped.has(pieceId)
+		? 'STOP'
+		: `${formatLength(rect.width, styles.lead)} × ${formatLength(rect.height, styles.lead)}`;
 	const big = Math.min(LETTER, size.width * 0.5, size.height * 0.5);
 	const roomy = textWidth(says, SIZE) < size.width - 1 && size.height > big + SIZE + 3;
 	return [
 		shifted(outlineInk({ outline, ...size }), { x: mm(rect.x), y: mm(rect.y) }),
 		words(letter, x, y - big * (roomy ? 0.1 : 0.35), big, { anchor: 'middle' }),
-		...(stopped.has(pieceId)
-			? [words('STOP', x, y + big * 0.75, Math.min(SIZE, size.width * 0.3), { anchor: 'middle' })]
+		...(roomy || stopped.has(pieceId)
+			? [words(says, x, y - big * 0.1 - SIZE - 0.8, SIZE, { anchor: 'middle' })]
 			: []),
-		...(roomy ? [words(says, x, y - big * 0.1 - SIZE - 0.8, SIZE, { anchor: 'middle' })] : []),
 		...hooks
 			.filter(({ kind }) => hookOf(kind).puts !== 'cord')
 			.flatMap((hook) => {

@@ -50,6 +50,13 @@ describe('a piece in one line', () => {
 		expect(read('24 x 30, 2 deep')).include({ depth: inches(2) });
 	});
 
+	it('does not take the rings of a wire for its name', () => {
+		const read = readLine('16 x 20, wire on two hooks, wire 2, rings 14 apart 5 down, 6 lb', 'in');
+		if (!read.ok) throw new Error(read.error.code);
+		expect(read.value).include({ hanger: 'wire-two', name: null });
+		expect(read.value.unknown).deep.equal([]);
+	});
+
 	it('takes words that are left for its name, and says which it does not know', () => {
 		expect(read('24 x 30 Old harbour, 20 lb')).include({ name: 'Old harbour' });
 		expect(read('24 x 30 "Harbour" 17 zz').unknown).deep.equal(['17 zz']);

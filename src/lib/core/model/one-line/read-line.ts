@@ -47,6 +47,8 @@ const GLAZINGS: readonly [RegExp, NonNullable<LineRead['glazing']>][] = [
 	[/\bacrylic\b/i, 'acrylic'],
 	[/\bglass\b|\bglazed\b/i, 'glass']
 ];
+/** Whose distances are told. */
+const HARDWARE = /\b(?:d-?)?rings?\b/i;
 /** Words that join others and say nothing. */
 const FILLERS = /\b(?:of|and|with|a|an|the|on|at|is|hangs?|by|alike|framed|work|picture|frame)\b/gi;
 const MOST_ALIKE = 100;
@@ -90,6 +92,8 @@ export function readLine(text: string, assume: LengthUnit): Result<LineRead> {
 		take(/\bwire\b/i) !== null ||
 		told === 'wire-one' ||
 		told === 'wire-two';
+	// What the distances are of says how it hangs only where nothing else does.
+	if (told && (lengths['apart'] ?? lengths['down'])) take(HARDWARE);
 	const mm: Record<string, number | null> = {};
 	for (const [key, written] of Object.entries(lengths)) {
 		const read = written === undefined ? ok(null) : parseLength(written, assume);

@@ -52,12 +52,13 @@ function backs(pieces: readonly Piece[]): Step {
 	return tick({ of: 'ready', what: 'backs' }, 'ready', ...RUN_SHEET.backs({ jobs }));
 }
 
-const named = (items: readonly BagItem[]): string =>
-	items
-		.map(({ name, count, spare }) =>
-			count === null || count + spare === 1 ? name : `${count + spare} × ${name}`
-		)
-		.join('; ');
+/** Each thing once, with how many of it. */
+function named(items: readonly BagItem[]): string {
+	const counts = new Map<string, number>();
+	for (const { name, count, spare } of items)
+		counts.set(name, (counts.get(name) ?? 0) + (count === null ? 1 : count + spare));
+	return [...counts].map(([name, count]) => (count === 1 ? name : `${count} × ${name}`)).join('; ');
+}
 
 function tools(facts: DayFacts): Step {
 	const { project, fixes, wall } = facts;

@@ -209,7 +209,13 @@
 				</p>
 			{/if}
 			{#if hook || asks.of === 'lift' || asks.of === 'level'}
-				<RingedWall {wall} {plan} pieceId={step.pieceId} {hook} />
+				<RingedWall
+					{wall}
+					{plan}
+					pieceId={step.pieceId}
+					{hook}
+					mark={asks.of === 'mark' ? asks.mark : null}
+				/>
 			{/if}
 			<CautionList cautions={cautions.fresh} {styles} brief />
 			{#if cautions.told.length > 0}
@@ -326,6 +332,7 @@
 	h2 {
 		font-size: 1.6rem;
 		line-height: 1.15;
+		text-wrap: balance;
 	}
 
 	.first {

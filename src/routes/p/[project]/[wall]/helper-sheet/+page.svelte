@@ -43,7 +43,7 @@
 {#if plan && wall}
 	<SheetPage of="{project.name} · {wall.name}" title="the helper’s page">
 		<SheetHead {job} />
-		<SheetElevation {wall} {plan} {rack} {styles} tall={170} />
+		<SheetElevation {wall} {plan} {rack} {styles} tall={130} />
 		<p>
 			Seen from the room.
 			{#if job.middle !== null}
