@@ -29,8 +29,9 @@ class ThemeChoice {
 
 	choose(theme: Theme): void {
 		this.chosen = theme;
-		this.#apply();
-		void settings().then(({ keepTheme }) => keepTheme(theme));
+		// What is seen is kept by then: a page that goes at once comes back as it was.
+		const kept = settings().then(({ keepTheme }) => keepTheme(theme));
+		void kept.finally(() => this.#apply());
 	}
 
 	#apply(): void {

@@ -138,17 +138,19 @@ function pieceInk(
 	const size = { width: mm(rect.width), height: mm(rect.height) };
 	const outline = rack.get(pieceId)?.outline ?? { by: 'rectangle' };
 	const [x, y] = [mm(centreX(rect)), mm(centreY(rect))];
-	const says = stopped.has(pieceId)
-		? 'STOP'
-		: `${formatLength(rect.width, styles.lead)} × ${formatLength(rect.height, styles.lead)}`;
+	const says = `${formatLength(rect.width, styles.lead)} × ${formatLength(rect.height, styles.lead)}`;
 	const big = Math.min(LETTER, size.width * 0.5, size.height * 0.5);
-	const roomy = textWidth(says, SIZE) < size.width - 1 && size.height > big + SIZE + 3;
+	const isStopped = stopped.has(pieceId);
+	const row = SIZE + 0.8;
+	const roomy =
+		textWidth(says, SIZE) < size.width - 1 && size.height > big + 3 + row * (isStopped ? 3 : 1);
+	const under = [...(isStopped ? ['STOP'] : []), ...(roomy ? [says] : [])];
 	return [
 		shifted(outlineInk({ outline, ...size }), { x: mm(rect.x), y: mm(rect.y) }),
-		words(letter, x, y - big * (roomy ? 0.1 : 0.35), big, { anchor: 'middle' }),
-		...(roomy || stopped.has(pieceId)
-			? [words(says, x, y - big * 0.1 - SIZE - 0.8, SIZE, { anchor: 'middle' })]
-			: []),
+		words(letter, x, y - big * (under.length > 0 ? 0.1 : 0.35), big, { anchor: 'middle' }),
+		...under.map((text, index) =>
+			words(text, x, y - big * 0.1 - row * (index + 1), SIZE, { anchor: 'middle' })
+		),
 		...hooks
 			.filter(({ kind }) => hookOf(kind).puts !== 'cord')
 			.flatMap((hook) => {
