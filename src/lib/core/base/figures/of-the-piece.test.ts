@@ -1,5 +1,6 @@
 import { expect } from 'chai';
 import { DEMO } from '../../../store/demo/index.ts';
+import { levelInstruction } from '../../day/hangday/came-out.ts';
 import { actFor, pays, seenFrom } from '../../day/hangday/pays.ts';
 import { isAnotherDay } from '../../day/hangday/same-day.ts';
 import { inspectionOf } from '../../day/job/inspection.ts';
@@ -122,8 +123,20 @@ const BOUNDARIES: { readonly [Name in keyof Books]: () => void } = {
 		};
 		expect([second(0.99), second(1.01)]).deep.equal([false, true]);
 	},
-	SEEN_OFF_MM: () => expect([pays(2, 'moment'), pays(2.01, 'moment')]).deep.equal([false, true]),
-	SEEN_ALONE_MM: () => expect([seenFrom(true), seenFrom(false)]).deep.equal([2, 10]),
+	SEEN_OFF_MM: () => expect([pays(1.58, 'moment'), pays(1.59, 'moment')]).deep.equal([false, true]),
+	ENDS_SEEN_MM: () => {
+		const back = backOf('rings', {});
+		const hung = hangerOf(back).solve(back, hungPiece, { hookMargin: 0, heavy: 15 });
+		if (!hung.ok) throw new Error(hung.error.code);
+		const given = { back, piece: hungPiece, hung: hung.value, tolerance: 1 };
+		const isLeft = (ends: number) =>
+			levelInstruction(toDegrees(Math.asin(ends / hungPiece.width)), {
+				...given,
+				hooks: ['screw', 'screw']
+			}).fine;
+		expect([isLeft(1.99), isLeft(2.01)]).deep.equal([true, false]);
+	},
+	SEEN_ALONE_MM: () => expect([seenFrom(true), seenFrom(false)]).deep.equal([1.5875, 10]),
 	TAPPED_MM: () => {
 		const by = (mm: number) => actFor(['picture-hook-1', 'nail'], mm);
 		// 1/8 in.

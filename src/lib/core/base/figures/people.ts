@@ -20,8 +20,10 @@ export const GLASS_ASKED_KG = 5;
 export const HIDDEN_WITHIN_MM = 10;
 /** A step that leaves more than this at the edge of a piece is followed by another, mm. From memory. */
 export const LEVEL_WITHIN_MM = 1;
-/** Gap or line between neighbours that an eye sees to be off, mm. From memory. */
-export const SEEN_OFF_MM = 2;
+/** Gap or line between neighbours that an eye sees to be off, mm: 1/16 in. From memory. */
+export const SEEN_OFF_MM = 1.5875;
+/** Ends of a piece so far apart in height are seen, mm. From memory. */
+export const ENDS_SEEN_MM = 2;
 /** A piece with no neighbour is seen to hang too high or too low from here, mm. From memory. */
 export const SEEN_ALONE_MM = 10;
 /** How far a driven nail is tapped, or its hook bent, without a new hole, mm: 1/8 in. From memory. */

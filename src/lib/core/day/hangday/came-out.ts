@@ -3,7 +3,7 @@ import type { HangSolution } from '../../piece/hangers/types.ts';
 import type { Back } from '../../piece/hangers/index.ts';
 import type { DayEventOf, NewDayEvent } from '../../model/day.ts';
 import type { PlannedPiece } from '../../model/planned.ts';
-import { SEEN_OFF_MM, SEEN_TILT_DEGREES } from '../../base/figures/people.ts';
+import { ENDS_SEEN_MM, SEEN_TILT_DEGREES } from '../../base/figures/people.ts';
 import { toRadians } from '../../base/units/constants.ts';
 import { CAME_OUT } from '../../../words/en/came-out.ts';
 import type { HookKind } from '../../catalogue/facts/index.ts';
@@ -83,7 +83,7 @@ export function levelInstruction(
 	if (apart <= tolerance) return { fine: true, says: CAME_OUT.level(), or: null, step: null };
 	const step = hangerOf(back).levelStep(tilt, back, piece, hung);
 	const act = actOf(step, hooks);
-	const seen = apart > SEEN_OFF_MM || Math.abs(tilt) >= SEEN_TILT_DEGREES;
+	const seen = apart > ENDS_SEEN_MM || Math.abs(tilt) >= SEEN_TILT_DEGREES;
 	if (act === 'anew' && !seen)
 		return { fine: true, says: CAME_OUT.leaveLevel({ apart }), or: step.says, step };
 	const or = act === 'tap' ? CAME_OUT.tapped({ or: step.or }) : step.or;
