@@ -18,7 +18,7 @@ const ways = (page: Page) => page.getByTestId('way');
 async function openFix(page: Page, letter?: string) {
 	await openDemo(page);
 	await station(page, 'Fix').click();
-	await expect(page.getByRole('button', { name: /^Settle 7/ })).toBeVisible();
+	await expect(page.getByRole('button', { name: /^Use the best way for all 7/ })).toBeVisible();
 	if (letter) await pieceOn(page, letter).focus();
 }
 
@@ -39,7 +39,7 @@ test('the heavy mirror between two casings is solved several ways, never by its 
 	expect(hangs.join()).not.toMatch(/Wire/);
 
 	await ways(page).first().getByText('Why, and how').click();
-	await expect(ways(page).first()).toContainText('Heavy: screws into studs would be better.');
+	await expect(ways(page).first()).toContainText('Heavy: screws into studs are better.');
 	await expect(ways(page).first()).toContainText('may carry 37.5 lb');
 	await expect(ways(page).first()).toContainText('Never for televisions');
 	await accessible(page, 'fix');
@@ -51,10 +51,10 @@ test('the heavy mirror between two casings is solved several ways, never by its 
 	await expect(readout(page)).toContainText('screw 1');
 	await cleat.getByRole('button', { name: /^Show on the wall/ }).click();
 	await expect(readout(page)).toContainText('left hook');
-	await cleat.getByRole('button', { name: /^Settle it so/ }).click();
-	await expect(ways(page).filter({ hasText: 'settled' })).toContainText('Cleat');
+	await cleat.getByRole('button', { name: /^Use this/ }).click();
+	await expect(ways(page).filter({ hasText: 'chosen' })).toContainText('Cleat');
 	await expect(readout(page)).toContainText('screw 1');
-	await expect(page.getByRole('link', { name: /Fix.*6 to settle/ })).toBeVisible();
+	await expect(page.getByRole('link', { name: /Fix.*6 to choose/ })).toBeVisible();
 	await station(page, 'Mark').click();
 	await expect(page.getByTestId('mark').filter({ hasText: 'C · screw' })).toHaveCount(3);
 	await expect(page.getByTestId('mark').filter({ hasText: 'Strap toggle' })).toHaveCount(2);
@@ -64,33 +64,33 @@ test('the heavy mirror between two casings is solved several ways, never by its 
 	await station(page, 'Fix').click();
 	await pieceOn(page, 'C').focus();
 	await bench(page).getByRole('button', { name: 'Open it again' }).click();
-	await expect(ways(page).filter({ hasText: 'settled' })).toHaveCount(0);
+	await expect(ways(page).filter({ hasText: 'chosen' })).toHaveCount(0);
 });
 
 test('a wall is settled in one press, and what is moved opens again', async ({ page }) => {
 	await openFix(page);
-	await page.getByRole('button', { name: 'Settle 7 by their first way' }).click();
+	await page.getByRole('button', { name: 'Use the best way for all 7' }).click();
 	// What it changes is listed before it is done.
-	const list = page.getByRole('region', { name: 'What settling changes' });
+	const list = page.getByRole('region', { name: 'What this changes' });
 	await expect(list).toContainText('C: 2 × three-nail picture hook. It hangs otherwise');
 	await expect(list).toContainText('A, B, D, E, F, G: as entered.');
-	await accessible(page, 'what settling changes');
+	await accessible(page, 'what using the best ways changes');
 	await list.getByRole('button', { name: 'Not now' }).click();
-	await expect(bench(page).getByText(/^settled, /)).toHaveCount(0);
-	await page.getByRole('button', { name: 'Settle 7 by their first way' }).click();
-	await list.getByRole('button', { name: 'Settle the 6 that change nothing' }).click();
-	await expect(bench(page).getByText(/^settled, /)).toHaveCount(6);
-	await page.getByRole('button', { name: 'Settle one by its first way' }).click();
-	await list.getByRole('button', { name: 'Settle it' }).click();
-	await expect(bench(page).getByText(/^settled, /)).toHaveCount(7);
+	await expect(bench(page).getByText(/^chosen, /)).toHaveCount(0);
+	await page.getByRole('button', { name: 'Use the best way for all 7' }).click();
+	await list.getByRole('button', { name: 'Use for the 6 that change nothing' }).click();
+	await expect(bench(page).getByText(/^chosen, /)).toHaveCount(6);
+	await page.getByRole('button', { name: 'Use the best way for one' }).click();
+	await list.getByRole('button', { name: 'Use it' }).click();
+	await expect(bench(page).getByText(/^chosen, /)).toHaveCount(7);
 	await pieceOn(page, 'A').focus();
 	await page.keyboard.press('Shift+ArrowLeft');
 	await expect(bench(page).getByText(/was moved, or its back changed/)).toHaveCount(0);
 	await bench(page).getByRole('button', { name: '‹ All pieces' }).click();
-	await expect(bench(page).getByText(/^settled, /)).toHaveCount(6);
-	await page.getByRole('button', { name: 'Settle one by its first way' }).click();
-	await list.getByRole('button', { name: 'Settle it' }).click();
-	await expect(bench(page).getByText(/^settled, /)).toHaveCount(7);
+	await expect(bench(page).getByText(/^chosen, /)).toHaveCount(6);
+	await page.getByRole('button', { name: 'Use the best way for one' }).click();
+	await list.getByRole('button', { name: 'Use it' }).click();
+	await expect(bench(page).getByText(/^chosen, /)).toHaveCount(7);
 });
 
 test('the person’s own packet and the house school change what is chosen', async ({ page }) => {
@@ -125,10 +125,10 @@ test('any fixing is chosen by hand, and what does not serve says why and keeps i
 		bench(page).getByText('up to 14 kg (30 lb), all hooks together').first()
 	).toBeVisible();
 	await accessible(page, 'a fixing chosen by hand');
-	await bench(page).getByRole('button', { name: 'Take it so' }).click();
+	await bench(page).getByRole('button', { name: 'Use this' }).click();
 	await expect(bench(page).getByText('does not serve here').first()).toBeVisible();
 	await bench(page).getByRole('button', { name: '‹ All pieces' }).click();
-	await expect(bench(page).getByText('settled, too weak now')).toBeVisible();
+	await expect(bench(page).getByText('chosen, too weak now')).toBeVisible();
 });
 
 test('the bag is packed for a wall and for all, ticked off, saved and printed', async ({
@@ -136,7 +136,7 @@ test('the bag is packed for a wall and for all, ticked off, saved and printed', 
 }) => {
 	await openFix(page);
 	await page.getByRole('radio', { name: 'the bag' }).check();
-	await expect(bench(page).getByText('7 of this wall are not settled')).toBeVisible();
+	await expect(bench(page).getByText('7 of this wall are still to choose')).toBeVisible();
 	const hooks = bench(page).getByRole('checkbox', { name: /One-nail picture hook/ });
 	await hooks.check();
 	await accessible(page, 'fix');
@@ -178,10 +178,10 @@ test('an arrangement is fitted to the studs, shown first, and moved and settled 
 	const met = Number(/; (\d) can after/.exec(await fit.innerText())![1]);
 	expect(met).toBeGreaterThan(2);
 	await accessible(page, 'fitted to the studs');
-	await fit.getByRole('button', { name: 'Move and settle them' }).click();
-	await expect(bench(page).getByText(/^settled, /)).toHaveCount(met);
+	await fit.getByRole('button', { name: 'Move them and use these' }).click();
+	await expect(bench(page).getByText(/^chosen, /)).toHaveCount(met);
 	await page.getByRole('button', { name: /^Undo/ }).click();
-	await expect(bench(page).getByText(/^settled, /)).toHaveCount(0);
+	await expect(bench(page).getByText(/^chosen, /)).toHaveCount(0);
 });
 
 test('the catalogue tells of every fixing, and a kit is kept for the next project', async ({
@@ -235,7 +235,7 @@ test('an old nail that has held more carries again, and needs no new hook', asyn
 	await expect(ways(page).first()).toContainText('1 × old nail');
 	await ways(page)
 		.first()
-		.getByRole('button', { name: /^Settle it so/ })
+		.getByRole('button', { name: /^Use this/ })
 		.click();
 	await station(page, 'Mark').click();
 	await expect(page.getByTestId('mark').filter({ hasText: 'F · hook' })).toContainText(

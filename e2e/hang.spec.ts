@@ -30,12 +30,12 @@ async function settleAll(page: Page) {
 	await page
 		.getByTestId('way')
 		.filter({ hasText: 'strap toggle and 1 × screw through the wall half' })
-		.getByRole('button', { name: 'Settle it so' })
+		.getByRole('button', { name: 'Use this' })
 		.click();
 	await press(page, /All pieces/);
-	await press(page, /Settle 6 by/);
-	await press(page, 'Settle all 6');
-	await expect(page.getByRole('button', { name: /Settle/ })).toHaveCount(0);
+	await press(page, /Use the best way for all 6/);
+	await press(page, 'Use for all 6');
+	await expect(page.getByRole('button', { name: /Use the best way/ })).toHaveCount(0);
 }
 
 async function begin(page: Page) {
@@ -123,7 +123,7 @@ test('the stair hall is hung offline, with a missed stud and a tilted picture, a
 	await press(page, 'Done: read it again');
 	await expect(page.getByText('Now lay the level on it again.')).toBeVisible();
 	await press(page, 'simulated digital level');
-	await expect(page.getByText('It is level, as far as it shows.')).toBeVisible();
+	await expect(page.getByText('It is level, as far as anyone can see.')).toBeVisible();
 	await press(page, 'It is level, next');
 
 	for (let steps = 0; steps < 40; steps++) {
@@ -249,7 +249,7 @@ test('a piece that came out too high or off the wall gets one instruction, and i
 	await expect(page.getByRole('button', { name: 'Show the correction' })).toBeDisabled();
 	await press(page, /^level$/);
 	await press(page, 'It reads level');
-	await expect(page.getByText('It is level, as far as it shows.')).toBeVisible();
+	await expect(page.getByText('It is level, as far as anyone can see.')).toBeVisible();
 
 	// A pedal that turns pages goes on and back.
 	await page.locator('h2').click();

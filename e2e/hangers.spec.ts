@@ -155,7 +155,7 @@ const CASES: Case[] = [
 		kind: 'Panel',
 		size: ['36', '24'],
 		back: [
-			['Wall half', '30'],
+			['Wall cleat', '30'],
 			['Rail down', '3'],
 			['Screw line below', '1'],
 			['Outer screws', '24'],

@@ -269,7 +269,7 @@ test('facts of a piece: kind, turn, mass off the middle, uneven rings, one more 
 	await measure(page.getByLabel('Left ring down').or(page.getByLabel('Rings down')), '4 1/8');
 	await page.getByRole('radio', { name: 'uneven' }).check();
 	await measure(page.getByLabel('Right ring lower by'), '3/8');
-	await expect(bench(page).getByText(/Let go level, it settles between/)).toBeVisible();
+	await expect(bench(page).getByText(/Left alone it will creep out of level/)).toBeVisible();
 
 	await part(page, 'piece');
 	await measure(page.getByLabel('Right of the middle'), '-2');
@@ -353,10 +353,10 @@ test('a hanger says where it falls short, at the place', async ({ page }) => {
 	await page.getByRole('combobox', { name: /^How it hangs/ }).selectOption('Wire on one hook');
 	await expect(bench(page).getByText(/heavy mirror on a wire/)).toBeVisible();
 	await page.getByRole('combobox', { name: /^How it hangs/ }).selectOption('Cleat or split batten');
-	await measure(page.getByLabel('Wall half'), '40');
+	await measure(page.getByLabel('Wall cleat'), '40');
 	await expect(bench(page).getByRole('alert').first()).toContainText('reaches beyond the side');
 	await expect(page.getByRole('region', { name: 'Readout' })).toContainText('no mark yet');
-	await measure(page.getByLabel('Wall half'), '24');
+	await measure(page.getByLabel('Wall cleat'), '24');
 	await page.getByText('Tape strip').click();
 	await expect(bench(page).getByText(/its left end at the left edge/)).toBeVisible();
 	await page.getByText('Step by step').click();

@@ -198,7 +198,7 @@
 					onvalue={(nudge) => set({ nudge })}
 					onseal={seal}
 				/>
-				<p class="why">The move is always shown before it is settled.</p>
+				<p class="why">The move is always shown before it is made.</p>
 			</section>
 			<fieldset>
 				<legend class="field-label">The place</legend>

@@ -216,7 +216,7 @@ describe('stationNotes on the other walls', () => {
 						hardware: 0.1
 					};
 		});
-		expect(stationNotes(DEMO, estimated).fix.text).equal('6 to settle');
+		expect(stationNotes(DEMO, estimated).fix.text).equal('6 to choose');
 		expect(hooksOf(estimated, 'Y')[0]!.load!.down.value).greaterThan(5);
 	});
 });

@@ -133,7 +133,7 @@ describe('what a height that came out teaches', () => {
 			expect(now.marks[index]!.point.y).closeTo(before.marks[index]!.point.y - sits, 1e-9);
 			expect(now.pieces[index]!.rect.y).closeTo(before.pieces[index]!.rect.y, 1e-9);
 			const labels = now.marks[index]!.up.exact.sum.map(({ label }) => label);
-			expect(labels).include('where such hooks rest, as the wall taught');
+			expect(labels).include('where such hooks rest, as read on this wall');
 		}
 		expect(now.pieces[0]!.rect.y).closeTo(before.pieces[0]!.rect.y + 3, 1e-9);
 	});

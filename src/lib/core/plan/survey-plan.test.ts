@@ -89,6 +89,6 @@ describe('what the survey does to the plan', () => {
 		};
 		expect(note(() => undefined)).deep.equal({ ready: true, text: 'ready' });
 		expect(note((wall) => (wall.made.of = 'unknown')).text).equal('made of what?');
-		expect(note((wall) => (wall.features[0]!.x = -500)).text).equal('1 to settle');
+		expect(note((wall) => (wall.features[0]!.x = -500)).text).equal('1 to choose');
 	});
 });

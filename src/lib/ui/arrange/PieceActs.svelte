@@ -87,7 +87,7 @@
 		type="button"
 		onclick={() => session.run(takeDown(wall.id, piece))}
 	>
-		Take {piece.letter} off this wall
+		Take {piece.letter} down
 	</button>
 	{#if moves.length > 0}
 		<button

@@ -44,7 +44,7 @@
 
 {#if !planned?.settled}
 	<label class="block">
-		<span class="field-label">Hook set for its back</span>
+		<span class="field-label">Hook used until you choose one</span>
 		<select
 			class="select w-full"
 			value={piece.hook}

@@ -141,7 +141,7 @@
 {#if hung.ok && drop}
 	<p class="drop">
 		<span class="measure big">{formatLength(drop.value, styles.lead)}</span>
-		<span class="measure unit">{formatLength(drop.value, styles.other)} drop under load</span>
+		<span class="measure unit">{formatLength(drop.value, styles.other)} top edge to hook</span>
 	</p>
 	<CautionList cautions={planned?.cautions ?? hung.value.cautions} {styles} />
 	{#if editable}<BackNotes {piece} hung={hung.value} {styles} />{/if}

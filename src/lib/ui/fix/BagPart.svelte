@@ -57,9 +57,8 @@
 {:else}
 	{#if unsettled > 0}
 		<p class="small-note">
-			{unsettled} of this wall {unsettled === 1 ? 'is' : 'are'} not settled: packed with the hook set
-			for
-			{unsettled === 1 ? 'its back' : 'their backs'}.
+			{unsettled} of this wall {unsettled === 1 ? 'is' : 'are'} still to choose: packed with the hook
+			of {unsettled === 1 ? 'its back' : 'their backs'}.
 		</p>
 	{/if}
 	<BagList {items} {styles} {...ticked} />

@@ -97,7 +97,7 @@
 		<div class="acts">
 			{#if found.met.length > 0}
 				<button class="btn btn-primary btn-sm" type="button" onclick={() => session.run(command)}>
-					{found.moves.length > 0 ? 'Move and settle them' : 'Settle them in their studs'}
+					{found.moves.length > 0 ? 'Move them and use these' : 'Use these, in their studs'}
 				</button>
 			{/if}
 			<button class="btn btn-ghost btn-sm" type="button" onclick={() => worker.drop()}

@@ -44,7 +44,7 @@
 	}
 </script>
 
-<section aria-label="What settling changes">
+<section aria-label="What this changes">
 	<p class="small-note">{SETTLE_ALL.intro({ count: rows.length, same: same.length })}</p>
 	<ul>
 		{#each changed as { piece, way, changes } (piece.id)}

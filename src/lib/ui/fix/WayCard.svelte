@@ -25,7 +25,7 @@
 
 	let { way, styles, first, settled, shown, onshow, onsettle }: Props = $props();
 
-	const COST = { 1: 'cheap', 2: 'dearer', 3: 'dear' };
+	const COST = { 1: 'cheap', 2: 'costs more', 3: 'costly' };
 	const unit = $derived(styles.lead.unit === 'mm' ? 'kg' : 'lb');
 	/** One line for each fixing in each ground, as its most used point has it. */
 	const lines = $derived(
@@ -41,7 +41,7 @@
 <li class:settled class:stopped={way.stopped} data-testid="way">
 	<h3>
 		{way.hangs}
-		{#if settled}<span class="tag">settled</span>{:else if first}<span class="tag">first</span>{/if}
+		{#if settled}<span class="tag">chosen</span>{:else if first}<span class="tag">best</span>{/if}
 	</h3>
 	<p class="on">{way.fixingSummary}</p>
 	<UseBar share={way.use} />
@@ -80,11 +80,11 @@
 			<button
 				class={['btn btn-sm', first ? 'btn-primary' : '']}
 				type="button"
-				aria-label="Settle it so: {way.hangs}, {way.fixingSummary}"
+				aria-label="Use this: {way.hangs}, {way.fixingSummary}"
 				title={way.points.map(({ hook }) => hookOf(hook).name).join(', ')}
 				onclick={onsettle}
 			>
-				Settle it so
+				Use this
 			</button>
 			<button
 				class={['btn btn-ghost btn-sm', shown && 'btn-active']}

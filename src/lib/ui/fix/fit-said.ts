@@ -20,7 +20,8 @@ export function fitSaid(
 	rules: HouseRules,
 	gaps: FitGaps
 ): string[] {
-	if (of === 0) return ['No piece here is still to be settled, weighed and meant to meet studs.'];
+	if (of === 0)
+		return ['Nothing here is still to choose: no piece that is weighed and meant to meet studs.'];
 	const after = met.length;
 	const far = formatLength(rules.nudge, stylesOf(rules).lead);
 	if (after === 0)

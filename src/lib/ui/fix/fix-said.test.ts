@@ -29,7 +29,7 @@ describe('how a piece stands in Fix', () => {
 		expect(said(DEMO, 'A')).equal('open: to choose; its usual hook does, 33 %');
 		expect(said(DEMO, 'C')).equal('open: to choose');
 		const settled = asFirst(DEMO, 'C');
-		expect(said(settled, 'C')).equal('good: settled, 62 %');
+		expect(said(settled, 'C')).equal('good: chosen, 62 %');
 		expect(said(preview(settled, unsettle('stair-hall', 'piece-c')), 'C')).equal(
 			'open: to choose; its usual hook does, 93 %'
 		);
@@ -39,12 +39,12 @@ describe('how a piece stands in Fix', () => {
 		const settled = asFirst(DEMO, 'A');
 		const moved = (to: object) => preview(settled, movePiece('stair-hall', 'piece-a', to));
 		expect(said(moved({ x: 900 }), 'A')).match(/^open: to choose/);
-		expect(said(moved({ height: { from: 'top', at: 1900 } }), 'A')).equal('good: settled, 33 %');
+		expect(said(moved({ height: { from: 'top', at: 1900 } }), 'A')).equal('good: chosen, 33 %');
 	});
 
 	it('says what stands in the way', () => {
 		const heavier = preview(asFirst(DEMO, 'A'), setPiece('piece-a', { weight: 30 }));
-		expect(said(heavier, 'A')).match(/^stop: settled, too weak now/);
+		expect(said(heavier, 'A')).match(/^stop: chosen, too weak now/);
 		expect(said(preview(DEMO, setPiece('piece-a', { weight: null })), 'A')).equal(
 			'open: weigh it first'
 		);

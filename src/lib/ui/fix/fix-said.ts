@@ -26,9 +26,9 @@ export function fixState(fix: PieceFix | undefined, trouble: boolean): FixState 
 	const used = share === null ? '' : `, ${percent(share)}`;
 	if (fix.settled)
 		return holdsNow(fix)
-			? { as: 'good', text: `settled${used}` }
-			: { as: 'stop', text: `settled, too weak now${used}` };
-	if (fix.choice.value.ways.length === 0) return { as: 'stop', text: 'nothing serves here' };
+			? { as: 'good', text: `chosen${used}` }
+			: { as: 'stop', text: `chosen, too weak now${used}` };
+	if (fix.choice.value.ways.length === 0) return { as: 'stop', text: 'nothing can be used here' };
 	if (fix.cautions.some(({ code }) => code === 'too-weak'))
 		return { as: 'stop', text: `to choose; the hook you took is too weak${used}` };
 	return {

@@ -65,7 +65,7 @@
 							type="button"
 							onclick={() => day.tell({ what: 'opened', step: step.id })}
 						>
-							Open it again
+							Choose again
 						</button>
 					{:else if ticked}
 						<button

@@ -52,7 +52,7 @@
 {/if}
 {#if pads !== null}
 	<p class="pads">
-		To hang plumb it wants pads of <span class="measure">{formatLength(pads, styles.lead)}</span> at its
+		To hang plumb it needs pads of <span class="measure">{formatLength(pads, styles.lead)}</span> at its
 		lower corners.
 	</p>
 {/if}

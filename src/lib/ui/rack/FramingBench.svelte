@@ -107,7 +107,7 @@
 </dl>
 <ul class="advice">
 	<li>Moulding {length(moulding)} wide, rabbet {length(rabbet)}: change them under “Piece”.</li>
-	<li>Paper wants glass or acrylic in front, off its surface, and acid-free board behind.</li>
+	<li>Paper needs glass or acrylic in front, off its surface, and acid-free board behind.</li>
 	<li>
 		Acrylic weighs half of glass and does not break; it scratches, and draws pastel off paper.
 	</li>

@@ -146,7 +146,7 @@
 	<li>Through the ring, round once more, and a half knot drawn down hard on the ring.</li>
 	<li>Wind the tail tightly round the standing wire like a spring, six turns or more.</li>
 	<li>Do not twist the two together: that slips. Stiff steel cable does not tie; use sleeves.</li>
-	<li>For a dear piece run the wire double.</li>
+	<li>For a valuable piece run the wire double.</li>
 </ol>
 
 <style>

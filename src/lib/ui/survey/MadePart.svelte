@@ -69,7 +69,7 @@
 <div class="my-1">
 	<Segments
 		named
-		label="Its face"
+		label="Surface"
 		options={SURFACES.map((value) => ({ value, label: surfaces[value].name.toLowerCase() }))}
 		value={made.surface}
 		onchoose={(surface: Made['surface']) => set({ surface })}
@@ -122,7 +122,7 @@
 	{styles}
 	write={(lux) => setWall(wall.id, { lux })}
 />
-<h3 class="mt-3 mb-1 text-lg">What it asks</h3>
+<h3 class="mt-3 mb-1 text-lg">What to mind</h3>
 <ul class="asks small-note">
 	{#each [...substrate.asks, surfaces[made.surface].asks] as ask (ask)}
 		<li>{formatMessage(ask, styles.lead)}</li>

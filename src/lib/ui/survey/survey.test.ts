@@ -92,7 +92,7 @@ describe('what the hints come to, in words', () => {
 			/^Not known yet: the best guess/
 		);
 		expect(words({ hints: [{ id: 'a', kind: 'edges', left: 90, right: 90, y: null }] })).contain(
-			'nothing has no width'
+			'a stud has a width'
 		);
 	});
 

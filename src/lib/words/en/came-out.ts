@@ -33,10 +33,12 @@ export const CAME_OUT = {
 	}) =>
 		`The gap to ${letter} is ${lengthToken(Math.abs(wider))} too ${wider > 0 ? 'wide' : 'narrow'}: set ${points === 1 ? 'its hook' : points === 2 ? 'both hooks' : 'all its hooks'} as much to the ${towards}, or keep it so.`,
 	inPlace: () => 'It hangs where it was to hang.',
-	keptHeight: () => 'Kept, it is one more reading of its back and of its hooks.',
-	keptGap: () => 'Kept, it is one more reading of where its mass and its hardware are.',
+	keptHeight: () =>
+		'If you keep it, later marks use it: it is a reading of its back and its hooks.',
+	keptGap: () =>
+		'If you keep it, later marks use it: it is a reading of its balance and its hardware.',
 	keptHook: () =>
-		'Kept, the other hooks of the piece follow it, so that it hangs level; the marks that change are open again.',
+		'If you keep it, the other hooks follow it so that the piece hangs level; marks that change open again.',
 	leaveGap: ({ wider, letter }: { wider: number; letter: string }) =>
 		Math.abs(wider) < 0.5
 			? `The gap to ${letter} is as planned.`
@@ -49,7 +51,7 @@ export const CAME_OUT = {
 			: `${lengthToken(Math.abs(higher))} ${higher > 0 ? 'higher' : 'lower'} than the line of ${letter}: leave it.`,
 	leaveLevel: ({ apart }: { apart: number }) =>
 		`Its ends are ${lengthToken(apart)} apart: leave it. A new hole would gain too little.`,
-	level: () => 'It is level, as far as it shows.',
+	level: () => 'It is level, as far as anyone can see.',
 	notFlat: () => 'A wall that is not flat does this; felt in layers makes up the thickness.',
 	odd: (off: Off) => `That is ${amount(off)} off. Kept?`,
 	offItsMark: ({ name, up, right }: { name: string; up: number; right: number }) => {

@@ -1,3 +1,4 @@
+import { kilos } from '../mass.ts';
 import { either, lengthToken } from '../tokens.ts';
 import { WET } from './survey.ts';
 
@@ -85,10 +86,10 @@ export const CAUTIONS = {
 		it: ({ letter }: { letter: string }) => ({
 			message: `${letter} carries more than its own weight: people hold it, load it or pull at it, and fall with it.`,
 			remedy:
-				'Nothing here is made for that. It wants framing or blocking behind the wall; ask a qualified installer or builder.'
+				'Nothing here is made for that. It needs framing or blocking behind the wall; ask a qualified installer or builder.'
 		}),
 		perhaps: ({ letter, said }: { letter: string; said: string }) => ({
-			message: `The name of ${letter} says “${said}”: nothing here is made for what people hold, load or stand on.`,
+			message: `${letter} is called “${said}”: nothing here is made for what people hold, load or stand on.`,
 			remedy:
 				'If it is one, say so as its kind in the Rack, and ask a qualified installer. If it is a picture of one, all is well.'
 		})
@@ -126,7 +127,7 @@ export const CAUTIONS = {
 		})
 	}),
 	ladder: ({ letter }: { letter: string }) => ({
-		message: `The hooks of ${letter} are out of reach from the floor.`,
+		message: `You cannot reach the hooks of ${letter} from the floor.`,
 		remedy:
 			'Use a ladder that stands firm, keep both feet on it and a hand free; never stand on furniture. A second person hands the piece up.'
 	}),
@@ -216,21 +217,21 @@ export const CAUTIONS = {
 		})
 	}),
 	'to-choose': ({ letter }: { letter: string }) => ({
-		message: `What ${letter} hangs on is still to choose: the usual hook does not serve here.`,
+		message: `Choose what ${letter} hangs on: the usual hook is not made for this.`,
 		remedy: 'Choose a way in Fix before you mark or drill.'
 	}),
 	'too-weak': either({
 		unfit: ({ letter, why }: { letter: string; why: string }) => ({
-			message: `What ${letter} is planned to hang on does not serve here. ${why}`,
-			remedy: 'Settle another way in Fix before you mark or drill.'
+			message: `The hook planned for ${letter} cannot be used here. ${why}`,
+			remedy: 'Choose another way in Fix before you mark or drill.'
 		}),
-		over: ({ letter }: { letter: string }) => ({
-			message: `What ${letter} is planned to hang on carries more than the house rule lets it.`,
-			remedy: 'Settle another way in Fix, or enter the rating on your packet.'
+		over: ({ letter, carries, holds }: { letter: string; carries: number; holds: number }) => ({
+			message: `Too weak: a hook of ${letter} would carry ${kilos(carries)}, and may carry ${kilos(holds)} here.`,
+			remedy: 'Choose another way in Fix, or enter the rating on your packet.'
 		})
 	}),
 	'weight-unknown': ({ letter }: { letter: string }) => ({
-		message: `Nobody knows what ${letter} weighs, so nothing says what may hold it.`,
+		message: `${letter} has no weight, so no hook can be chosen for it.`,
 		remedy: 'Stand on a scale with it and without it, or describe it in the Rack for an estimate.'
 	})
 };
@@ -238,7 +239,7 @@ export const CAUTIONS = {
 /** What would make a piece possible to hang that nothing serves for. */
 export const WOULD_HELP = {
 	'ask-qualified': () =>
-		'It is not for this app: ask a qualified installer or builder for framing or blocking behind it.',
+		'This app cannot judge it: ask a qualified installer or builder for framing or blocking behind it.',
 	'ask-installer': () => 'Ask an art installer, or a builder for blocking between the studs.',
 	'change-glass': () => 'Change its glass for acrylic: it weighs about half.',
 	'find-studs': () => 'Find the studs, in Survey: screws in them hold several times more.',
@@ -258,7 +259,7 @@ const SAYS = {
 const MEANS = {
 	working: 'a working load',
 	failure: 'a failure load',
-	unknown: 'a load nobody defined'
+	unknown: 'a load of unknown meaning'
 };
 
 const fraction = (share: number): string =>

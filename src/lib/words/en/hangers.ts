@@ -1,3 +1,4 @@
+import { kilos } from '../mass.ts';
 import { either, lengthToken } from '../tokens.ts';
 
 /** Failures: why something is refused, or cannot be worked out. */
@@ -38,10 +39,6 @@ export const FAILURES = {
 	'wire-shorter-than-span': () =>
 		'The pulled wire is not above the higher ring. Read the drop again, from the top edge.'
 };
-
-/** A mass in both units, pounds of 0.45359237 kg. */
-const kilos = (kg: number): string =>
-	`${kg < 9.95 ? kg.toFixed(1) : Math.round(kg)} kg (${Math.round(kg / 0.45359237)} lb)`;
 
 export const SOLD_FOR = ({ kg }: { kg: number }): string => kilos(kg);
 
@@ -157,9 +154,9 @@ export const CAUTIONS = {
 		remedy: 'Put the rings level, or hang it from its rings on two hooks.'
 	}),
 	'uneven-wire': ({ tiltHeld, free }: { tiltHeld: string; free: string }) => ({
-		message: `Let go level, it settles between ${tiltHeld} with the wire caught on its hooks, and ${free}.`,
+		message: `Left alone it will creep out of level: between ${tiltHeld} where the wire catches on its hooks, and ${free}.`,
 		remedy:
-			'Level it by sliding it on its wire; rings straight on two hooks hold an uneven piece better.'
+			'Slide it level on its wire, or hang both rings on hooks: that holds an uneven piece better.'
 	}),
 	'wire-flat': () => ({
 		message:

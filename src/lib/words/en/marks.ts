@@ -26,7 +26,7 @@ export const TAPE_SUM = {
 	'hole-beside': 'hole beside the bearing',
 	'hole-below': 'hole below the bearing',
 	'hole-above': 'hole above the bearing',
-	'rests-elsewhere': 'where such hooks rest, as the wall taught',
+	'rests-elsewhere': 'where such hooks rest, as read on this wall',
 	'hooked-at': 'tape hooked at',
 	'tape-hook': 'your tape’s hook',
 	'marks-before': 'the marks before it',

@@ -15,8 +15,8 @@ export const CAUTIONS = {
 		remedy: 'Place it lower, or hang it another way.'
 	}),
 	'fix-outdated': ({ letter }: { letter: string }) => ({
-		message: `${letter} was moved, or its back changed, since its fixing was settled.`,
-		remedy: 'Settle it again in Fix: what is marked now is the hook set for its back.'
+		message: `${letter} was moved, or its back changed, since its fixing was chosen.`,
+		remedy: 'Choose it again in Fix. Until then it is marked for the hook of its back.'
 	}),
 	'hangs-elsewhere': ({ letter, there }: { letter: string; there: string }) => ({
 		message: `${letter} hangs on ${there}, and is planned here too.`,

@@ -27,7 +27,7 @@ export const READINGS = {
 	apart: ({ one, other }: { one: string; other: string }) => `${one} and ${other} do not agree.`,
 	state: {
 		measured: ({ count }: { count: number }) => (count === 1 ? 'one reading' : `${count} readings`),
-		assumed: () => 'assumed: nobody read it',
+		assumed: () => 'assumed: not measured yet',
 		chosen: () => 'chosen by the plan'
 	},
 	/** What of a back nobody read, and what the plan chose; empty where all was read. */

@@ -28,7 +28,7 @@ export const REFUSED = {
 			? `Nothing is hammered into lath and plaster for a piece over ${mass(most)}: its keys break behind.`
 			: `Plaster crumbles round a plug: over ${mass(most)} take a stud, a toggle or a rail.`,
 	'unknown-wall': ({ glazed, most }: { glazed: boolean; most: number }) =>
-		`Nobody knows this wall yet, and ${glazed ? 'the piece has glass' : `it weighs more than ${mass(most)}`}: find out what it is made of first.`,
+		`It is not known what this wall is made of, and ${glazed ? 'the piece has glass' : `it weighs more than ${mass(most)}`}: find out what it is made of first.`,
 	'thin-panel': ({ thin, most }: { thin: number; most: number }) =>
 		`Panelling under ${lengthToken(thin)} holds pieces up to ${mass(most)}: find what is behind it.`,
 	'ribbed-plug': ({ most }: { most: number }) =>

@@ -22,7 +22,7 @@ export const RUN_SHEET = {
 	backs: ({ jobs }: { jobs: readonly string[] }): Told => [
 		'Look over the backs',
 		[
-			...(jobs.length > 0 ? jobs : ['No job is open on them.']),
+			...(jobs.length > 0 ? jobs : ['No repair is waiting.']),
 			'Pull on every ring and wire, and put bumpers on the lower corners.'
 		]
 	],

@@ -18,6 +18,6 @@ export const STATIONS = {
 	toLookAt: (count: number) => `${count} to look at`,
 	toMeasure: (count: number) => `${count} to measure`,
 	toPlace: (count: number) => `${count} to place`,
-	toSettle: (count: number) => `${count} to settle`,
+	toSettle: (count: number) => `${count} to choose`,
 	toWeigh: (count: number) => `${count} to weigh`
 };

@@ -3,7 +3,7 @@ import { lengthToken } from '../tokens.ts';
 /** Failures: why something is refused, or cannot be worked out. */
 export const FAILURES = {
 	'edges-crossed': () =>
-		'Its right edge must lie to the right of its left edge: nothing has no width.',
+		'Its right edge must lie to the right of its left edge: a stud has a width.',
 	'hint-outside': () => 'This hint lies beyond the wall.',
 	'no-hints': ({ aside }: { aside: boolean }) =>
 		aside
@@ -15,10 +15,10 @@ export const FAILURES = {
 
 /** What a nail at a place would tell. */
 export const PROBE_TELLS = {
-	little: () => 'Little is left to learn from one more nail.',
-	anything: () => 'Nothing is known of this stretch yet; any place is as good as another.',
+	little: () => 'One more nail would tell you little.',
+	anything: () => 'Nothing is known here yet: any place is as good as another.',
 	spacing: ({ pitch, other }: { pitch: number; other: number }) =>
-		`A stud here speaks for a spacing of ${lengthToken(pitch)}, none for ${lengthToken(other)}, or the other way round.`,
+		`A stud here would mean a spacing of ${lengthToken(pitch)}, none here ${lengthToken(other)}, or the other way round.`,
 	edge: () =>
-		'It falls near where the edge of a stud should be, and narrows that edge whether it hits or misses.'
+		'It is near where the edge of a stud should be: hit or miss, it tells where that edge is.'
 };

@@ -2,13 +2,13 @@
 export const CAUTIONS = {
 	'age-unknown': () => ({
 		message:
-			'Nobody has said how old this wall’s plaster and paint are: before about 1990 they may hold lead or asbestos.',
+			'The age of this wall’s plaster and paint is not known: from before about 1990 they may hold lead or asbestos.',
 		remedy:
 			'Find out, or treat it as old: keep dust down, wet the hole, wear a fitting mask, and have textured coats tested first.'
 	}),
 	'board-alone': () => ({
-		message: 'Board by itself holds little, and less with time.',
-		remedy: 'Use an anchor that matches the board, or a stud.'
+		message: 'Drywall (plasterboard) alone holds little, and less with time.',
+		remedy: 'Use an anchor made for it, or a stud.'
 	}),
 	'masonry-by-packet': () => ({
 		message: 'Plugs in brick hold by what they are set in: hollow and soft bricks hold far less.',
@@ -56,8 +56,7 @@ export const CAUTIONS = {
 		remedy: 'Hang by hooks or screws instead.'
 	}),
 	'wall-unknown': () => ({
-		message: 'What the wall is made of is not known.',
-		remedy:
-			'Until it is, use only what is safe in the weakest wall: light pieces, on hooks made for board.'
+		message: 'It is not known what the wall is made of.',
+		remedy: 'Until you know, hang only light pieces, on hooks made for drywall (plasterboard).'
 	})
 };

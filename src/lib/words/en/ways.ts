@@ -9,9 +9,9 @@ export const TERMS = {
 	'all-in-studs': ({ one }: { one: boolean }) =>
 		one ? 'It is in a stud.' : 'Every point is in a stud.',
 	'at-hand': () => 'You have them at hand.',
-	'better-in-studs': () => 'Heavy: screws into studs would be better.',
+	'better-in-studs': () => 'Heavy: screws into studs are better.',
 	'back-changed': ({ change }: { change: string }) => change,
-	calculated: () => 'Its load is calculated, by NDS 2018.',
+	calculated: () => 'Its strength is calculated by NDS 2018.',
 	'heavy-not-in-studs': ({ some }: { some: boolean }) =>
 		some ? 'Heavy, and not all of it in studs.' : 'Heavy, and not in a stud.',
 	'heavy-on-one-point': () => 'A heavy piece on one point.',
@@ -24,12 +24,12 @@ export const TERMS = {
 	'closed-here': ({ why, ring }: { why: keyof typeof STAYS; ring: boolean }) =>
 		`It cannot come off by a knock, as it must not: ${STAYS[why]}.${ring ? ' A wide washer keeps a ring on a screw.' : ''}`,
 	'hangs-otherwise': ({ hangs }: { hangs: string }) =>
-		`It hangs otherwise than you entered: ${hangs}.`,
+		`It hangs another way than you entered: ${hangs}.`,
 	'nail-in-slot': () => 'A screw is turned to the depth a slot wants; a nail is not.',
 	'rail-spares-plaster': () =>
 		'Lath and plaster over 8 kg, and a picture rail above: hung from it, the wall stays whole.',
-	'screw-and-nail': () => 'A nailed hook beside a screw: they give unlike.',
-	'little-to-spare': () => 'Used for more than 85 % of what it may carry.',
+	'screw-and-nail': () => 'A nailed hook beside a screw: one gives more than the other.',
+	'little-to-spare': () => 'It carries more than 85 % of what it may.',
 	'masonry-plug-in-board': () => 'A ribbed plug is made for masonry; any other anchor comes first.',
 	'nailed-comes-last': () =>
 		'From 27 kg (60 lb) studs, toggles or a cleat come before nailed hooks.',
@@ -42,17 +42,17 @@ export const TERMS = {
 	'on-what-is-there': () =>
 		'It hangs on what is in the wall already: no new hole. Pull at it hard first.',
 	'one-hole': () => 'One hole to make and to fill.',
-	'one-point-for-all': () => 'One point holds it all: two is the careful rule.',
+	'one-point-for-all': () => 'One point holds all of it; two are safer.',
 	'own-packet': () => 'Rated by your own packet.',
 	'some-in-studs': ({ met, all }: { met: number; all: number }) =>
 		`${met} of ${all} points ${met === 1 ? 'is' : 'are'} in a stud.`,
 	'steadier-on-two': () => 'Two points or more: it wobbles less and stays level better.',
 	'strap-is-the-rule': () =>
-		'Where a heavy piece misses its studs, a strap toggle is the rule of this school.',
+		'Where a heavy piece misses its studs, your house rules ask for a strap toggle.',
 	'two-kinds': () => 'Two kinds of fixing to carry.',
-	'uneven-hooks': () => 'Its hooks are at unequal heights: each has a mark of its own.',
+	'uneven-hooks': () => 'Its hooks are at different heights: each has its own mark.',
 	'unknown-rating': () =>
-		'The rating is a typical figure of unknown meaning, so a quarter of it counts; enter your packet’s.'
+		'The rating is a typical figure of unknown meaning, so only a quarter of it is used; enter your packet’s.'
 };
 
 /** What hangs a piece from the picture rail above it. */
@@ -60,7 +60,7 @@ export const FROM_RAIL = 'Hang it from the picture rail by two cords on its ring
 
 /** What a way changes of what was entered. */
 export const CHANGES = {
-	hangs: ({ hangs }: { hangs: string }) => `It hangs otherwise: ${hangs.toLowerCase()}.`,
+	hangs: ({ hangs }: { hangs: string }) => `It hangs another way: ${hangs.toLowerCase()}.`,
 	points: ({ from, to }: { from: number; to: number }) =>
 		`${from === 1 ? 'One hook becomes' : `${from} hooks become`} ${to}.`,
 	across: ({ right }: { right: number }) =>

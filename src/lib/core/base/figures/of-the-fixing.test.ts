@@ -183,7 +183,7 @@ const BOUNDARIES: { readonly [Name in keyof typeof holding]: () => void } = {
 	RIBBED_PLUG_CAREFUL_KG: () => expectLimit(2.5, (kg) => !refused('ribbed-plug', { kg })),
 	TWO_POINTS_SHARE: () => {
 		const alone = (kg: number) =>
-			/One point holds it all/.test(said(kg, 'picture-hook-2', 'careful', 'wire-one'));
+			/One point holds all of it/.test(said(kg, 'picture-hook-2', 'careful', 'wire-one'));
 		expect([4.99, 5].map(alone)).deep.equal([false, true]);
 	},
 	// NDS 2018, table 12.3.1A, mode Is of a thin side member: D·l·F/K_D, K_D 2.2 up to 0.17 in.

@@ -45,7 +45,7 @@ describe('the steps of a day', () => {
 		};
 		const says = titled(stepsOn(changed('A', { found }), 'stair-hall'), 'Look over').says;
 		expect(says[0]).equal('A: Glue the lower left corner');
-		expect(titled(hall, 'Look over').says[0]).equal('No job is open on them.');
+		expect(titled(hall, 'Look over').says[0]).equal('No repair is waiting.');
 		const d = DEMO.pieces.find(({ letter }) => letter === 'D')!;
 		const guessed = changed('D', { back: { ...d.back, assumed: ['barDrop'] } });
 		expect(titled(stepsOn(guessed, 'stair-hall'), 'Look over').says[0]).contain('not measured');

@@ -88,7 +88,7 @@ export const TROUBLES: readonly Trouble[] = [
 			'Screw into the lath’s backing or a stud; hang heavy things from the rail.',
 			'Old plaster and old paint: damp the dust, wear a mask, and keep children out.'
 		],
-		ask: 'Loose plaster that moves when pressed wants a plasterer; paint older than 1978 may hold lead (from memory): have it tested.'
+		ask: 'Loose plaster that moves when pressed needs a plasterer; paint older than 1978 may hold lead (from memory): have it tested.'
 	},
 	{
 		id: 'wire-slipped',

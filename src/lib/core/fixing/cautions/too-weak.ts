@@ -1,3 +1,4 @@
+import { GRAVITY } from '../../base/units/constants.ts';
 import { stop } from '../said.ts';
 import { withinRule } from '../choose/holds.ts';
 import type { CautionRule } from './types.ts';
@@ -14,7 +15,11 @@ export const tooWeak = {
 		const unfit = now.find((use) => !use.ok && use.error.code !== NOT_CHECKED);
 		if (unfit && !unfit.ok)
 			return stop('too-weak', { of: 'unfit', letter, why: unfit.error.message });
-		if (!now.some((use) => use.ok && !withinRule(use.value.utilisation))) return null;
-		return stop('too-weak', { of: 'over', letter });
+		const [worst] = now
+			.flatMap((use) => (use.ok && !withinRule(use.value.utilisation) ? [use.value] : []))
+			.toSorted((a, b) => b.utilisation - a.utilisation);
+		if (!worst) return null;
+		const holds = worst.allowedLoad / GRAVITY;
+		return stop('too-weak', { of: 'over', letter, holds, carries: worst.utilisation * holds });
 	}
 } as const satisfies CautionRule;

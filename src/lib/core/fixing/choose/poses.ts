@@ -161,7 +161,7 @@ function backsOf({ piece, site }: Standing): Base[] {
 		.filter(({ sturdy }) => sturdy)
 		.map(({ kind, sturdy }) => ({
 			kind: kind as string,
-			change: `Put ${sturdy} on its back.`,
+			change: `Screw ${sturdy} to its back.`,
 			work: 2 as const
 		}));
 	const fromRail =

@@ -71,7 +71,7 @@ export const posterWallFacts: StyleFacts = {
 	suits: 'A filled wall, regimented on hidden plumb lines.',
 	regular: true,
 	advice: (count) =>
-		count < 6 ? 'A poster wall wants many pieces: below six it reads as columns.' : null
+		count < 6 ? 'A poster wall needs many pieces: fewer than six look like columns.' : null
 };
 
 export const posterWall: Style = {

@@ -10,7 +10,7 @@ export const salonFacts: StyleFacts = {
 	regular: false,
 	packed: true,
 	centrepiece: true,
-	advice: (count) => (count < 6 ? 'A salon wants many pieces: a cluster suits fewer.' : null)
+	advice: (count) => (count < 6 ? 'A salon needs many pieces: a cluster suits fewer.' : null)
 };
 
 export const salon: Style = {

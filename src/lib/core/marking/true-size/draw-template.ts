@@ -13,7 +13,7 @@ const SMALL = 4;
 const LETTER = 60;
 
 /** Printed where a piece must not be hung as it is planned. */
-export const STOP = 'STOP: do not drill. Settle another way in Fix first.';
+export const STOP = 'STOP: do not drill. Choose another way in Fix first.';
 
 /** The template of a piece at true size, as seen from the room: to cut out, tape up and nail through. */
 export function drawTemplate(template: Template, styles: Styles): Drawing {

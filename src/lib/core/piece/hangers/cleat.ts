@@ -93,7 +93,7 @@ export const cleat: Hanger<CleatBack> = {
 		return [
 			{
 				key: 'railWidth',
-				label: 'Wall half',
+				label: 'Wall cleat',
 				help: 'Length of the half that goes on the wall',
 				value: railWidth,
 				from: { x: x - railWidth / 2, drop: railDrop },
@@ -204,7 +204,7 @@ export const cleat: Hanger<CleatBack> = {
 		return { ...back, of, standOff: thick };
 	},
 	levelStep: (tilt, { railWidth }) => levelByShim(tilt, railWidth),
-	sturdy: 'the half of a cleat',
+	sturdy: 'one half of a cleat',
 	parts: ({ of, railWidth, standOff }) => [
 		{ name: `Cleat of ${of}, both halves, ${lengthToken(railWidth)}`, each: 1 },
 		{ name: `Spacer, ${lengthToken(standOff)} thick`, each: 1 }

@@ -166,7 +166,7 @@ const HOW_TO: { readonly [Kind in HangerKind]: HowToHang<Extract<Back, { kind: K
 	strips: {
 		suits: 'Small, light, unglazed pieces on sound smooth paint. No holes.',
 		notFor:
-			'Glazed, heavy or dear pieces, wallpaper, fresh or textured paint, damp rooms, and anywhere a fall would hurt.',
+			'Glazed, heavy or valuable pieces, wallpaper, fresh or textured paint, damp rooms, and anywhere a fall would hurt.',
 		steps: () => [
 			'Wipe wall and back with alcohol, not with household cleaner; let them dry.',
 			'Join the pairs until they click, stick them to the back, and press the piece to the wall for half a minute.',

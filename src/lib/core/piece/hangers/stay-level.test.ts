@@ -32,12 +32,13 @@ describe('whether it stays level', () => {
 
 	it('is told of a wire by how deep its mass lies', () => {
 		// One hook: rise 91.65 = ½√(440² - 400²), steady from 400·400/(4·91.65) = 436.4 mm below the rings; it is 125.
-		const one = of('wire-one', wire);
-		expect(one.by).equal('friction');
-		expect(one.says).match(/\{125 mm\}.*\{436\.4\d* mm\}/);
+		expect(of('wire-one', wire).by).equal('friction');
+		expect(of('wire-one', { ...wire, ringDrop: 40 }).by).equal('friction');
 		// Hooks 350 apart: rise 37.4, and 400·50/(4·37.4) = 133.6; 390 apart: 21.2, 47.1.
 		expect(of('wire-two', { ...wire, hookSpacing: 350 }).by).equal('friction');
-		expect(of('wire-two', { ...wire, hookSpacing: 390 }).by).equal('weight');
+		const steady = of('wire-two', { ...wire, hookSpacing: 390 });
+		expect(steady.by).equal('weight');
+		expect(steady.says).match(/\{125 mm\}.*\{47\.\d* mm\}/);
 	});
 
 	it('tells what friction a hook off the middle needs', () => {

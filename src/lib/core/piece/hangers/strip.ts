@@ -34,7 +34,7 @@ export function tapeStrip(
 			aside: upright ? x - first.x : drop.value - first.drop.value
 		})),
 		rule: upright
-			? 'Lay the strip down the middle of the back, its upper end at the top edge. Move it plumb to the wall.'
-			: `Lay the strip across the back through the ${first.name}, its left end at the left edge as the piece hangs. Move it level to the wall.`
+			? 'Stick tape down the middle of the back, from the top edge, over both points. Write TOP at its upper end, and hold it plumb on the wall.'
+			: `Stick tape across the back over the points, from the ${first.name}. Write LEFT at the end that is on your left when it hangs (on your right now), and hold it level on the wall.`
 	};
 }

@@ -3,7 +3,7 @@ import type { Substrate } from './types.ts';
 
 export const boardSteel = {
 	of: 'board-steel',
-	name: 'Board on steel studs',
+	name: 'Drywall (plasterboard) on steel studs',
 	tell: 'Sounds hollow; a magnet holds all along a stud and not only at its screws.',
 	ground: 'board',
 	studs: { material: 'steel' },

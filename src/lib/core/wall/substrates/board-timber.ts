@@ -3,7 +3,7 @@ import type { Substrate } from './types.ts';
 
 export const boardTimber = {
 	of: 'board-timber',
-	name: 'Board on timber studs',
+	name: 'Drywall (plasterboard) on wood studs',
 	tell: 'Sounds hollow with hard places every {400 mm} to {600 mm}; a nail brings out white dust, then wood.',
 	ground: 'board',
 	studs: { material: 'timber' },

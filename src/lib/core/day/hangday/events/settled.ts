@@ -5,7 +5,7 @@ import { EVENTS, HISTORY } from '../../../../words/en/events.ts';
 
 export const settled: EventFace<'settled'> = {
 	what: 'settled',
-	name: 'settle a fixing',
+	name: 'use a way to fix',
 	applyToProject: (project, { wallId, pieceId, back, points, nudge = 0, top: up = null }) => {
 		const placed = onWall(project, wallId, (wall) =>
 			withPlacement(wall, pieceId, (placement) => ({

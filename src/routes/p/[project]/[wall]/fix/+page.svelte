@@ -135,7 +135,7 @@
 	<h2>{piece.letter} · {piece.name}</h2>
 	{#if settled}
 		<button class="back" type="button" onclick={() => session.run(unsettle(wallId, piece.id))}>
-			Open it again
+			Choose again
 		</button>
 	{/if}
 	<div class="cautions">

@@ -117,7 +117,7 @@
 {#if unsettled > 0 && marks.length > 0}
 	<p class="small-note mt-2">
 		{unsettled}
-		{unsettled === 1 ? 'piece is' : 'pieces are'} not settled in Fix yet: marked for the hook set for
+		{unsettled === 1 ? 'piece is' : 'pieces are'} still to choose in Fix: marked for the hook of
 		{unsettled === 1 ? 'its back' : 'their backs'}.
 	</p>
 {/if}
