@@ -12,6 +12,7 @@ import {
 	pieceOn,
 	readout,
 	station,
+	tapeFold,
 	test
 } from './support.ts';
 
@@ -47,6 +48,7 @@ test('a 46 3/4 in mirror, a crooked floor and a wire that is too short', async (
 	// Centre 57 above the floor in the middle, which lies 5/8 lower than at the left: top 56 3/8 + 23 3/8 = 79 3/4.
 	// Left bearing 79 3/4 - 6 3/8 = 73 3/8 up from the floor’s left end.
 	await station(page, 'Mark').click();
+	await tapeFold(page);
 	await page
 		.getByLabel('Side tape hooked on')
 		.selectOption({ label: 'the floor’s left end, carried level' });

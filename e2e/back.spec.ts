@@ -73,7 +73,7 @@ test('the person’s own hook moves the hole, not the bearing', async ({ page })
 	await station(page, 'Fix').click();
 	const bench = page.getByRole('complementary', { name: 'Bench' });
 	await bench.getByText('Its hook as planned now').click();
-	const hook = bench.getByRole('combobox', { name: /^Hook set/ });
+	const hook = bench.getByRole('combobox', { name: /^Hook used until/ });
 	await expect(hook).toHaveValue('picture-hook-1');
 	const mark = readout(page).locator('.measure').first();
 	const before = await mark.innerText();

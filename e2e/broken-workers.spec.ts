@@ -1,6 +1,6 @@
 import { test, type Page } from '@playwright/test';
 import { writePhotoZip } from '../src/lib/files/photo-zip.ts';
-import { aPhoto, expect, open, openDemo, pieceOn, station } from './support.ts';
+import { aPhoto, expect, open, openDemo, otherPapers, pieceOn, station } from './support.ts';
 
 /** Keeps a worker’s program from being loaded until it is mended. */
 async function breakWorker(page: Page, name: string): Promise<() => void> {
@@ -58,6 +58,7 @@ test('a PDF that could not be written says why, and is written at the next press
 	const mend = await breakWorker(page, 'pdf');
 	await openDemo(page);
 	await station(page, 'Mark').click();
+	await otherPapers(page);
 	await page.getByText('Templates to print').click();
 	await page.getByRole('link', { name: 'Look, then print or save' }).click();
 	const save = page.getByRole('button', { name: 'Save as PDF' });

@@ -1,7 +1,16 @@
 import { test as bare } from '@playwright/test';
 import { DEMO } from '../src/lib/store/demo/index.ts';
 import { hungDemo } from './hung-demo.ts';
-import { expect, open, openAsFile, openDemo, pieceOn, station, test } from './support.ts';
+import {
+	expect,
+	open,
+	openAsFile,
+	openDemo,
+	otherPapers,
+	pieceOn,
+	station,
+	test
+} from './support.ts';
 
 /** The hung demo with A far too heavy for its hooks, and off the arrangement or with another back. */
 function changed(change: 'off the wall' | 'one point' | 'impossible'): object {
@@ -38,7 +47,7 @@ test('what hangs and is then planned otherwise keeps its stop, on the bench and 
 		expect(answer.status(), change).toBe(200);
 		await openAsFile(page, project);
 		await station(page, 'Mark').click();
-		const said = change === 'off the wall' ? 'does not serve here' : 'not checked';
+		const said = change === 'off the wall' ? 'cannot be used here' : 'not checked';
 		await expect(page.getByText(said).first()).toBeVisible();
 		await page.getByRole('link', { name: 'Print sheet' }).click();
 		await expect(page.locator('.paper').getByText(said).first()).toBeVisible();
@@ -78,6 +87,7 @@ bare('a worker that breaks says so and can be tried again', async ({ page }) => 
 	await page.getByRole('button', { name: 'Show arrangements' }).click();
 	await expect(failed).toBeVisible();
 	await station(page, 'Mark').click();
+	await otherPapers(page);
 	for (const part of ['Paper to cut', 'Templates to print']) {
 		await page.getByText(part).click();
 		await expect(failed.last()).toBeVisible();
@@ -104,6 +114,7 @@ test('what stands still is worked out once', async ({ page }) => {
 	});
 	await openDemo(page);
 	await station(page, 'Mark').click();
+	await otherPapers(page);
 	await page.getByText('Paper to cut').click();
 	await page.getByText('Templates to print').click();
 	await expect(page.getByText(/^\d+ pages$/)).toBeVisible();

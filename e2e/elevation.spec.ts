@@ -59,7 +59,7 @@ test('a click selects without moving, Escape lets go, and numbers place exactly'
 	await page.getByRole('radio', { name: 'top', exact: true }).check();
 	await measure(page.getByLabel('Top edge, up from the floor'), '54 cm');
 	await expect(page.getByLabel('Top edge, up from the floor')).toHaveValue('21 1/4"');
-	await page.getByRole('button', { name: 'Take B off this wall' }).click();
+	await page.getByRole('button', { name: 'Take B down' }).click();
 	await expect(pieceOn(page, 'B')).toHaveCount(0);
 	await page.getByRole('button', { name: 'Put B on this wall' }).click();
 	await expect(pieceOn(page, 'B')).toBeVisible();

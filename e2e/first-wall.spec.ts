@@ -1,5 +1,16 @@
 import { readFile } from 'node:fs/promises';
-import { expect, kept, measure, open, pieceOn, readout, station, survey, test } from './support.ts';
+import {
+	expect,
+	kept,
+	measure,
+	open,
+	pieceOn,
+	readout,
+	station,
+	survey,
+	tapeFold,
+	test
+} from './support.ts';
 
 test('from an empty browser to the same marks out of a file', async ({ page }) => {
 	await open(page, '/');
@@ -42,6 +53,7 @@ test('from an empty browser to the same marks out of a file', async ({ page }) =
 	await measure(bench.getByLabel('Left edge'), '118');
 	await measure(bench.getByLabel('Width', { exact: true }), '30');
 	await station(page, 'Mark').click();
+	await tapeFold(page);
 	await page.getByLabel('Floor tape hooked on').selectOption('the door casing, left edge');
 	await expect(marks.last()).toContainText('40"');
 	await expect(marks.last()).toContainText('left of the door casing, left edge');

@@ -55,8 +55,8 @@ test('a weight is put right in the midst of the day, and the day goes on where i
 	await expect(page.getByRole('heading', { name: /^B · / })).toBeVisible();
 	await measure(page.getByLabel('Weight by the scale'), '7 lb');
 	await page.getByRole('link', { name: 'Back to the wall' }).click();
-	await expect(heading(page)).toHaveText('B · left hook');
 	await expect(page.getByRole('link', { name: 'Back to the wall' })).toHaveCount(0);
+	await expect(heading(page)).toHaveText('B · left hook');
 });
 
 test('a screw that is met moves the hole an inch, on the same hook', async ({ page }) => {

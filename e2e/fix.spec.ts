@@ -63,7 +63,7 @@ test('the heavy mirror between two casings is solved several ways, never by its 
 	await page.reload();
 	await station(page, 'Fix').click();
 	await pieceOn(page, 'C').focus();
-	await bench(page).getByRole('button', { name: 'Open it again' }).click();
+	await bench(page).getByRole('button', { name: 'Choose again' }).click();
 	await expect(ways(page).filter({ hasText: 'chosen' })).toHaveCount(0);
 });
 
@@ -72,7 +72,7 @@ test('a wall is settled in one press, and what is moved opens again', async ({ p
 	await page.getByRole('button', { name: 'Use the best way for all 7' }).click();
 	// What it changes is listed before it is done.
 	const list = page.getByRole('region', { name: 'What this changes' });
-	await expect(list).toContainText('C: 2 × three-nail picture hook. It hangs otherwise');
+	await expect(list).toContainText('C: 2 × three-nail picture hook. It hangs another way');
 	await expect(list).toContainText('A, B, D, E, F, G: as entered.');
 	await accessible(page, 'what using the best ways changes');
 	await list.getByRole('button', { name: 'Not now' }).click();
@@ -125,8 +125,8 @@ test('any fixing is chosen by hand, and what does not serve says why and keeps i
 		bench(page).getByText('up to 14 kg (30 lb), all hooks together').first()
 	).toBeVisible();
 	await accessible(page, 'a fixing chosen by hand');
-	await bench(page).getByRole('button', { name: 'Use this' }).click();
-	await expect(bench(page).getByText('does not serve here').first()).toBeVisible();
+	await bench(page).getByRole('button', { name: 'Use these hooks' }).click();
+	await expect(bench(page).getByText('cannot be used here').first()).toBeVisible();
 	await bench(page).getByRole('button', { name: '‹ All pieces' }).click();
 	await expect(bench(page).getByText('chosen, too weak now')).toBeVisible();
 });

@@ -163,7 +163,7 @@ test('a measure that does not agree stops the day, and one out of reason is aske
 	await press(page, 'clear');
 	for (const key of ['1', '6', '5', '1/2']) await press(page, new RegExp(`^${key}$`));
 	await expect(page.getByRole('textbox', { name: 'What the tape reads' })).toHaveValue('165 1/2');
-	await expect(page.getByText(/That is 2 1\/2" less/)).toBeVisible();
+	await expect(page.getByText(/That is 2\s1\/2" less/)).toBeVisible();
 	await press(page, 'Keep it, next');
 	await expect(heading(page)).toHaveText('The width again');
 	await kept(page);
@@ -194,7 +194,7 @@ test('a hook that came out low takes the other with it, and a second window neve
 	await press(page, 'Its height is off');
 	const read = page.getByRole('textbox', { name: /^The lowest point of the hook, up from/ });
 	await read.fill('69 1/4');
-	await expect(page.getByText(/The left hook is 3 \d+\/\d+" too low/)).toBeVisible();
+	await expect(page.getByText(/The left hook is 3\s\d+\/\d+" too low/)).toBeVisible();
 	await expect(page.getByRole('alert')).toContainText('Kept?');
 	await expect(page.getByRole('button', { name: 'Keep it so, next' })).toBeDisabled();
 	await read.fill('12');

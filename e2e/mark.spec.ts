@@ -1,6 +1,16 @@
 import { readFile } from 'node:fs/promises';
 import type { Page } from '@playwright/test';
-import { accessible, expect, kept, measure, openDemo, station, test } from './support.ts';
+import {
+	accessible,
+	expect,
+	kept,
+	measure,
+	openDemo,
+	otherPapers,
+	station,
+	tapeFold,
+	test
+} from './support.ts';
 
 const mark = (page: Page, name: string) => page.getByTestId('mark').filter({ hasText: name });
 
@@ -36,6 +46,7 @@ test('every height reads from a level line of one’s own, which tells what it r
 	page
 }) => {
 	await openMark(page);
+	await tapeFold(page);
 	await page.getByText('A level line or a laser').click();
 	await page.getByRole('button', { name: /up$/ }).first().click();
 	await expect(mark(page, 'A · left hook')).toContainText('on your level line');
@@ -55,6 +66,7 @@ test('templates are cut from a roll, two at a time, and what does not fit says s
 	page
 }) => {
 	await openMark(page);
+	await otherPapers(page);
 	await page.getByText('Paper to cut').click();
 	await expect(page.getByText('Paper in all')).toBeVisible();
 	await page.getByLabel('Folded double: two alike at once').check();
@@ -82,6 +94,7 @@ test('marks are told as the person’s own tape shows them', async ({ page }) =>
 
 test('strips are printed at true size in parts, with bars to check it by', async ({ page }) => {
 	await openMark(page);
+	await otherPapers(page);
 	await page.getByRole('link', { name: 'Strips' }).click();
 	const first = page.getByRole('img', { name: /^Page 1 of \d/ });
 	for (const text of ['100 mm', '4 in', 'left side of A', 'left hook: 6 1/4"', 'A, 1 of 2'])
@@ -105,6 +118,7 @@ test('strips are printed at true size in parts, with bars to check it by', async
 
 test('templates are looked at page by page, then saved as PDF, SVG and DXF', async ({ page }) => {
 	await openMark(page);
+	await otherPapers(page);
 	await page.getByText('Templates to print').click();
 	await page.getByRole('radio', { name: 'A4' }).check();
 	for (const letter of ['B', 'C', 'D', 'E', 'F', 'G'])
@@ -145,6 +159,7 @@ test('the elevation, the helper’s page and the job papers carry the whole job'
 }) => {
 	await openMark(page);
 	const back = () => page.getByRole('link', { name: 'Back to the marks' }).click();
+	await otherPapers(page);
 	await page.getByRole('link', { name: 'Elevation' }).click();
 	const elevation = page.getByRole('img', { name: /^Page 1 of 1/ });
 	// The wall is 168 in wide; A's left edge at 45, the mirror 28 by 38.
@@ -158,6 +173,7 @@ test('the elevation, the helper’s page and the job papers carry the whole job'
 	await accessible(page, 'the elevation');
 	await back();
 
+	await otherPapers(page);
 	await page.getByRole('link', { name: 'Helper’s page' }).click();
 	const rows = page.getByRole('row');
 	// Heaviest first: the mirror, by two people.
@@ -169,6 +185,7 @@ test('the elevation, the helper’s page and the job papers carry the whole job'
 	expect(pagesIn(await page.pdf())).toBe(1);
 	await back();
 
+	await otherPapers(page);
 	await page.getByRole('link', { name: 'Job papers' }).click();
 	await expect(page.getByText(/^About .* h, likely/)).toBeVisible();
 	await expect(page.getByText('10 new holes in the wall.')).toBeVisible();
@@ -185,6 +202,7 @@ test('the floor tape hooks on one edge for a group, the nearest to it, or goes f
 	page
 }) => {
 	await openMark(page);
+	await tapeFold(page);
 	await page.getByLabel('Floor tape hooked on').selectOption('the nearest solid edge');
 	await expect(mark(page, 'A · left hook')).toContainText('left of the tea room door casing');
 	await expect(mark(page, 'G · ')).toContainText('left of the tea room door casing');

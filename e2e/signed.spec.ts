@@ -60,7 +60,7 @@ async function firstWay(page: Page, name: string): Promise<string> {
 test.describe('what a careful hanger would sign', () => {
 	for (const back of ['Two rings on two hooks', 'Wire on two hooks'])
 		test(`a 35 kg mirror, ${back}, on studs 450 mm apart`, async ({ page }) => {
-			await wallOf(page, 'Board on timber studs', '12.5 mm');
+			await wallOf(page, 'Drywall (plasterboard) on wood studs', '12.5 mm');
 			await pieceOf(page, { kind: 'Mirror', size: ['900 mm', '1200 mm'], weight: '35 kg', back });
 			await measure(page.getByLabel('Ring span'), '450 mm');
 			await studsAt(page, '225 mm', '675 mm', '1125 mm', '1575 mm', '2025 mm', '2475 mm');
@@ -70,7 +70,7 @@ test.describe('what a careful hanger would sign', () => {
 		});
 
 	test('a 28 lb mirror on one stud of which both edges are found', async ({ page }) => {
-		await wallOf(page, 'Board on timber studs', '1/2 in');
+		await wallOf(page, 'Drywall (plasterboard) on wood studs', '1/2 in');
 		await pieceOf(page, {
 			...{ kind: 'Mirror', size: ['28', '38'], weight: '28 lb' },
 			back: 'Two rings on two hooks'
@@ -86,7 +86,7 @@ test.describe('what a careful hanger would sign', () => {
 	});
 
 	test('a 45 lb mirror between two doors on one stud and one toggle', async ({ page }) => {
-		await wallOf(page, 'Board on timber studs', '1/2 in');
+		await wallOf(page, 'Drywall (plasterboard) on wood studs', '1/2 in');
 		await pieceOf(page, {
 			...{ kind: 'Mirror', size: ['28', '38'], weight: '45 lb' },
 			back: 'Two rings on two hooks'
@@ -104,7 +104,7 @@ test.describe('what a careful hanger would sign', () => {
 	});
 
 	test('a 12 lb glazed picture over a cot', async ({ page }) => {
-		await wallOf(page, 'Board on timber studs', '1/2 in');
+		await wallOf(page, 'Drywall (plasterboard) on wood studs', '1/2 in');
 		await pieceOf(page, {
 			...{ kind: 'Framed work', size: ['20', '16'], weight: '12 lb' },
 			back: 'Wire on two hooks'
@@ -147,7 +147,7 @@ test.describe('what a careful hanger would sign', () => {
 		['Earthquakes happen here', 'Two rings on two hooks first 2 × folding plastic anchor']
 	] as const)
 		test(`a 12 lb picture: ${fact}`, async ({ page }) => {
-			await wallOf(page, 'Board on timber studs', '1/2 in');
+			await wallOf(page, 'Drywall (plasterboard) on wood studs', '1/2 in');
 			await pieceOf(page, {
 				...{ kind: 'Framed work', size: ['20', '16'], weight: '12 lb' },
 				back: 'Wire on two hooks'

@@ -45,6 +45,13 @@ export const pieceOn = (page: Page, letter: string): Locator =>
 export const station = (page: Page, name: string): Locator =>
 	page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name });
 
+/** Unfolds where the tape is hooked, in Mark. */
+export const tapeFold = (page: Page): Promise<void> => page.getByText(/^Tape hooked on/).click();
+
+/** Unfolds the papers besides the marks sheet, in Mark. */
+export const otherPapers = (page: Page): Promise<void> =>
+	page.getByText('Other papers and files').click();
+
 /** Opens a part of the Survey. */
 export async function survey(page: Page, part: string): Promise<void> {
 	await station(page, 'Survey').click();

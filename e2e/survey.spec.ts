@@ -57,7 +57,7 @@ test('a crooked wall of board is surveyed from nothing', async ({ page }) => {
 
 	await survey(page, 'Made of');
 	await expect(station(page, 'Survey')).toContainText('made of what?');
-	await page.getByLabel('The wall is made of').selectOption('Board on timber studs');
+	await page.getByLabel('The wall is made of').selectOption('Drywall (plasterboard) on wood studs');
 	await page.getByLabel('Thickness of the board').selectOption('1/2 in');
 	await page.getByRole('radio', { name: 'since', exact: true }).check();
 	await expect(bench(page)).toContainText('before a screw goes deeper than 1 1/4"');

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { StationNotes } from '$lib/core/index.ts';
-	import { projectPath, type Station } from './paths.ts';
+	import { projectPath, STATIONS } from './paths.ts';
 
 	interface Props {
 		project: string;
@@ -10,21 +10,11 @@
 	}
 
 	let { project, wall, here, notes }: Props = $props();
-
-	const stations: { id: Station; name: string }[] = [
-		{ id: 'rack', name: 'Rack' },
-		{ id: 'survey', name: 'Survey' },
-		{ id: 'arrange', name: 'Arrange' },
-		{ id: 'fix', name: 'Fix' },
-		{ id: 'mark', name: 'Mark' },
-		{ id: 'hang', name: 'Hang' },
-		{ id: 'book', name: 'Book' }
-	];
 </script>
 
 <nav class="rule" aria-label="Stations">
 	<ol>
-		{#each stations as { id, name }, index (id)}
+		{#each STATIONS as { id, name }, index (id)}
 			{@const current = here === id}
 			<li>
 				<a

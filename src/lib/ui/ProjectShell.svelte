@@ -22,6 +22,7 @@
 	import KeepingNote from './KeepingNote.svelte';
 	import Layers from './Layers.svelte';
 	import LeaveGuard from './LeaveGuard.svelte';
+	import { projectPath, STATIONS } from './paths.ts';
 	import ProjectMenu from './ProjectMenu.svelte';
 	import Readout from './Readout.svelte';
 	import { BonesWatch, setBones } from './survey/bones.svelte.ts';
@@ -54,6 +55,15 @@
 	const styles = $derived(stylesOf(session.rulesOn(wallId)));
 	/** What a drag changes is told at its stations once it ends. */
 	const notes = $derived(stationNotesOn(session.committed, wallId, late));
+	/** What is to be done next for this wall; null where nothing is. */
+	const next = $derived.by(() => {
+		const open = STATIONS.find(({ id }) => notes && !notes[id].ready);
+		if (!notes || !open || open.id === here) return null;
+		return {
+			href: projectPath(session.id, wallId, open.id),
+			says: `${open.name}: ${notes[open.id].text}`
+		};
+	});
 	const wall = $derived(session.project.walls.find(({ id }) => id === wallId));
 	const piece = $derived(session.project.pieces.find(({ id }) => id === view.selected));
 	const planned = $derived(plan?.pieces.find(({ pieceId }) => pieceId === view.selected));
@@ -252,6 +262,7 @@
 			hook={view.hook}
 			{styles}
 			{hint}
+			{next}
 			onhook={(hook) => (view.hook = hook)}
 		/>
 	</div>

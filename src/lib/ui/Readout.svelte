@@ -13,9 +13,11 @@
 		onhook: (hook: number) => void;
 		/** What to do first, while nothing is selected. */
 		hint: string;
+		/** What is to be done next, while nothing is selected; null where nothing is. */
+		next: { href: string; says: string } | null;
 	}
 
-	let { project, plan, planned, marks, hook, styles, onhook, hint }: Props = $props();
+	let { project, plan, planned, marks, hook, styles, onhook, hint, next }: Props = $props();
 
 	const current = $derived(planned?.hooks[hook] ?? planned?.hooks[0]);
 	const mark = $derived(marks.find(({ id }) => id === current?.id));
@@ -39,7 +41,10 @@
 			<p class="said">{planned.trouble.message}</p>
 		</div>
 	{:else}
-		<div class="line"><p class="said">{hint}</p></div>
+		<div class="line">
+			{#if next}<a href={next.href}>Next, {next.says} ›</a>{/if}
+			<p class="said" class:beside={next}>{hint}</p>
+		</div>
 	{/if}
 </section>
 
@@ -74,10 +79,26 @@
 		font-size: 1.05rem;
 	}
 
+	.beside {
+		color: var(--umber-soft);
+		font-size: 0.95rem;
+	}
+
+	a {
+		display: flex;
+		align-items: center;
+		min-height: 2.5rem;
+		font-weight: 600;
+	}
+
 	@media (max-width: 40rem) {
 		.line {
 			min-height: 2.6rem;
 			padding: 0.2rem 0.8rem;
+		}
+
+		.beside {
+			display: none;
 		}
 
 		.said {

@@ -1,6 +1,16 @@
 import { resolve } from '$app/paths';
 
-export type Station = 'rack' | 'survey' | 'arrange' | 'fix' | 'mark' | 'hang' | 'book';
+/** The stations of a job, in its order. */
+export const STATIONS = [
+	{ id: 'rack', name: 'Rack' },
+	{ id: 'survey', name: 'Survey' },
+	{ id: 'arrange', name: 'Arrange' },
+	{ id: 'fix', name: 'Fix' },
+	{ id: 'mark', name: 'Mark' },
+	{ id: 'hang', name: 'Hang' },
+	{ id: 'book', name: 'Book' }
+] as const;
+export type Station = (typeof STATIONS)[number]['id'];
 
 /** Address of a station of a wall. */
 export const projectPath = (project: string, wall: string, station: Station) =>

@@ -49,7 +49,7 @@ describe('how a piece stands in Fix', () => {
 			'open: weigh it first'
 		);
 		expect(said(preview(DEMO, setPiece('piece-a', { weight: 400 })), 'A')).equal(
-			'stop: nothing serves here'
+			'stop: nothing can be used here'
 		);
 		expect(fixState(undefined, false)).deep.equal({ as: 'wait', text: 'not checked yet' });
 		expect(fixState(undefined, true).as).equal('stop');

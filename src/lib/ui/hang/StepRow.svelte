@@ -65,7 +65,7 @@
 							type="button"
 							onclick={() => day.tell({ what: 'opened', step: step.id })}
 						>
-							Choose again
+							Open it again
 						</button>
 					{:else if ticked}
 						<button

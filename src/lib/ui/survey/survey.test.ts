@@ -83,7 +83,8 @@ describe('what an instrument shows', () => {
 describe('what the hints come to, in words', () => {
 	const solved = (facts: Partial<Wall>) =>
 		solveBones(studFacts({ ...wall, ...facts }, usualHouseRules));
-	const words = (facts: Partial<Wall>) => formatMessage(bonesSaid(solved(facts)), styles.lead);
+	const words = (facts: Partial<Wall>) =>
+		formatMessage(bonesSaid(solved(facts)), styles.lead).replaceAll('\u00a0', ' ');
 
 	it('is never a false certainty', () => {
 		expect(bonesSaid(null)).equal('Looking at the hints.');

@@ -1,3 +1,4 @@
+import { counted } from '../counted.ts';
 /** Fields of a piece as an act names them. */
 const FIELDS: Partial<Record<string, string>> = {
 	name: 'its name',
@@ -58,9 +59,9 @@ export const ACTS = {
 	changeItsKind: () => 'change its kind',
 	turnAPiece: () => 'turn a piece',
 	duplicate: ({ letter }: { letter: string }) => `duplicate ${letter}`,
-	changePieces: ({ count }: { count: number }) => `change ${count} pieces`,
-	removePieces: ({ count }: { count: number }) => `remove ${count} pieces`,
-	addPieces: ({ count }: { count: number }) => `add ${count} pieces`,
+	changePieces: ({ count }: { count: number }) => `change ${counted(count, 'piece')}`,
+	removePieces: ({ count }: { count: number }) => `remove ${counted(count, 'piece')}`,
+	addPieces: ({ count }: { count: number }) => `add ${counted(count, 'piece')}`,
 	lookAPieceOver: () => 'look a piece over',
 	renameTheProject: () => 'rename the project',
 	changeAHouseRule: () => 'change a house rule',

@@ -6,7 +6,7 @@ export const BY_HAND = {
 	on: () => 'It hangs on',
 	serves: () => 'Can be used here',
 	not: () => 'Cannot be used here',
-	take: () => 'Use this'
+	take: () => 'Use these hooks'
 };
 
 /** Settling several pieces at once. */

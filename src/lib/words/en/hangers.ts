@@ -1,3 +1,4 @@
+import { counted } from '../counted.ts';
 import { kilos } from '../mass.ts';
 import { either, lengthToken } from '../tokens.ts';
 
@@ -139,7 +140,7 @@ export const CAUTIONS = {
 	}),
 	'strips-overloaded': ({ pairs, needed }: { pairs: number; needed: number | null }) => ({
 		message: `It weighs more than ${pairs} typical pairs hold.`,
-		remedy: needed === null ? 'Use hooks or screws.' : `Take ${needed} pairs or more.`
+		remedy: needed === null ? 'Use hooks or screws.' : `Take ${counted(needed, 'pair')} or more.`
 	}),
 	'strips-rating': ({ pounds, kg }: { pounds: number; kg: number }) => ({
 		message: `Ratings are typical: ${pounds.toFixed(0)} lb (${kg.toFixed(1)} kg) a pair.`,

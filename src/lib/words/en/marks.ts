@@ -40,7 +40,7 @@ export const TAPE_SUM = {
 /** What speaks for a level line at a height. */
 export const LINE_SPEAKS = {
 	'marks-on-it': ({ marks, letters }: { marks: number; letters: string }) =>
-		`${marks} marks lie on it (${letters}): nothing to measure up for them.`,
+		`${marks === 1 ? '1 mark lies' : `${marks} marks lie`} on it (${letters}): no height to measure there.`,
 	'clear-and-handy': () =>
 		'Clear of every piece, and where hands reach well: it can stay while they go up.'
 };

@@ -1,5 +1,4 @@
-const counted = (count: number, one: string, more: string): string =>
-	`${count} ${count === 1 ? one : more}`;
+import { counted } from '../counted.ts';
 
 /** What a station still lacks, or that nothing is missing, in a word or two. */
 export const STATIONS = {

@@ -1,3 +1,4 @@
+import { counted } from '../counted.ts';
 import { lengthToken } from '../tokens.ts';
 import { STAYS } from './refused.ts';
 
@@ -25,7 +26,7 @@ export const TERMS = {
 		`It cannot come off by a knock, as it must not: ${STAYS[why]}.${ring ? ' A wide washer keeps a ring on a screw.' : ''}`,
 	'hangs-otherwise': ({ hangs }: { hangs: string }) =>
 		`It hangs another way than you entered: ${hangs}.`,
-	'nail-in-slot': () => 'A screw is turned to the depth a slot wants; a nail is not.',
+	'nail-in-slot': () => 'A screw can be turned to the depth the slot needs; a nail cannot.',
 	'rail-spares-plaster': () =>
 		'Lath and plaster over 8 kg, and a picture rail above: hung from it, the wall stays whole.',
 	'screw-and-nail': () => 'A nailed hook beside a screw: one gives more than the other.',
@@ -45,7 +46,7 @@ export const TERMS = {
 	'one-point-for-all': () => 'One point holds all of it; two are safer.',
 	'own-packet': () => 'Rated by your own packet.',
 	'some-in-studs': ({ met, all }: { met: number; all: number }) =>
-		`${met} of ${all} points ${met === 1 ? 'is' : 'are'} in a stud.`,
+		`${met} of ${counted(all, 'point')} ${met === 1 ? 'is' : 'are'} in a stud.`,
 	'steadier-on-two': () => 'Two points or more: it wobbles less and stays level better.',
 	'strap-is-the-rule': () =>
 		'Where a heavy piece misses its studs, your house rules ask for a strap toggle.',

@@ -48,7 +48,7 @@ describe('say', () => {
 		const text = `It hangs ${lengthToken(25.4)} too high, not ${lengthToken(-1e-7)}.`;
 		expect(formatMessage(text, sixteenths)).equal('It hangs 1" too high, not 0".');
 		expect(formatMessage(text, { unit: 'mm', decimals: 0 })).equal(
-			'It hangs 25 mm too high, not 0 mm.'
+			'It hangs 25\u00a0mm too high, not 0\u00a0mm.'
 		);
 	});
 });

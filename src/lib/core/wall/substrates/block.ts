@@ -9,7 +9,7 @@ export const block = {
 	studs: null,
 	board: false,
 	asks: [
-		'Hollow and light blocks want plugs made for them: an ordinary one spins.',
+		'Hollow and light blocks need plugs made for them: an ordinary one spins.',
 		'Drill without hammer action, so that the shell stays whole.'
 	],
 	cautions: [care('masonry-dust')]

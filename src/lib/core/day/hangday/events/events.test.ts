@@ -9,7 +9,8 @@ const event = (told: object): DayEvent =>
 
 const said = (told: object): string => {
 	const of = event(told);
-	return formatMessage(eventFace(of).summary?.(of) ?? '', { unit: 'mm', decimals: 0 });
+	const text = formatMessage(eventFace(of).summary?.(of) ?? '', { unit: 'mm', decimals: 0 });
+	return text.replaceAll('\u00a0', ' ');
 };
 
 const KINDS = dayEventSchema.def.options.map(({ def }) => def.shape.what.def.values[0]!);

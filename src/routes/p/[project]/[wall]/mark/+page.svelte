@@ -4,6 +4,8 @@
 	import { Braces, Frame, HandHelping, Printer, Ruler, Signature, Table } from '@lucide/svelte';
 	import { onMount } from 'svelte';
 	import {
+		acrossDatums,
+		datumKey,
 		halts,
 		bestMeasure,
 		hookOf,
@@ -13,8 +15,11 @@
 		secondMeasures,
 		stylesOf,
 		unmeasuredOn,
+		upDatums,
 		within,
-		type Mark
+		type AcrossDatum,
+		type Mark,
+		type UpDatum
 	} from '$lib/core/index.ts';
 	import { download } from '$lib/files/download.ts';
 	import { fileName } from '$lib/files/file-name.ts';
@@ -54,6 +59,19 @@
 			(piece) => unmeasuredOn(piece).length > 0 && marks.some(({ pieceId }) => pieceId === piece.id)
 		)
 	);
+
+	const datums = $derived({ wall, pieces: plan.pieces, centreLineY: plan.centreLine.y });
+	/** Where the tape is hooked now, along the wall and up it. */
+	const hookedOn = $derived({
+		across: labelOf(acrossDatums(datums), wall.tape.across),
+		up: labelOf(upDatums(datums), wall.tape.up)
+	});
+	function labelOf(
+		list: readonly { datum: AcrossDatum | UpDatum; label: string }[],
+		is: AcrossDatum | UpDatum
+	): string {
+		return list.find(({ datum }) => datumKey(datum) === datumKey(is))?.label ?? 'nothing yet';
+	}
 
 	const at = $derived({ project: project.id, wall: wallId });
 	const papers = $derived([
@@ -96,73 +114,85 @@
 
 <h2 class="mb-2 text-xl">Mark</h2>
 <NotChecked {chooser} />
-<TapeChoice {wall} {plan} />
-<LineChoice {wall} {plan} {styles} />
-<details class="paper" ontoggle={(event) => (paperOpen = event.currentTarget.open)}>
-	<summary>Paper to cut</summary>
-	{#if paperOpen}
-		{#await import('$lib/ui/paper/PaperPart.svelte') then { default: PaperPart }}
-			<PaperPart {wallId} {styles} />
-		{/await}
-	{/if}
-</details>
-<details class="paper" ontoggle={(event) => (templatesOpen = event.currentTarget.open)}>
-	<summary>Templates to print</summary>
-	{#if templatesOpen}
-		{#await import('$lib/ui/paper/TemplatePart.svelte') then { default: TemplatePart }}
-			<TemplatePart {wallId} fixes={chooser.fixes} {styles} />
-		{/await}
-	{/if}
-</details>
-{#if unsettled > 0 && marks.length > 0}
-	<p class="small-note mt-2">
-		{unsettled}
-		{unsettled === 1 ? 'piece is' : 'pieces are'} still to choose in Fix: marked for the hook of
-		{unsettled === 1 ? 'its back' : 'their backs'}.
-	</p>
-{/if}
-{#if stops.length > 0}
-	<div class="mt-2"><CautionList cautions={stops} {styles} /></div>
-{/if}
-{#if marks.length === 0}
-	<p class="mt-3">
-		No marks yet. They appear as soon as a piece with a possible back is on the wall.
-	</p>
-{:else}
-	<div class="out">
-		<a class="btn btn-primary btn-sm" href={resolve('/p/[project]/[wall]/sheet', at)}>
-			<Printer size={16} aria-hidden="true" /> Print sheet
-		</a>
-		{#each papers as { href, label, icon: Icon } (label)}
-			<a class="btn btn-sm" {href}><Icon size={16} aria-hidden="true" /> {label}</a>
-		{/each}
-		<button
-			class="btn btn-sm"
-			type="button"
-			onclick={() =>
-				download(name('csv'), marksCsv(marks, rules, howSure(project, plan)), 'text/csv')}
-		>
-			<Table size={16} aria-hidden="true" /> CSV
-		</button>
-		<button
-			class="btn btn-sm"
-			type="button"
-			onclick={() =>
-				download(name('json'), marksJson(wall, marks, howSure(project, plan)), 'application/json')}
-		>
-			<Braces size={16} aria-hidden="true" /> JSON
-		</button>
-	</div>
-{/if}
+<CautionList cautions={stops} {styles} />
+{#each troubled as { letter, trouble } (letter)}
+	<p class="warn">{letter} has no mark. {trouble!.message}</p>
+{/each}
 {#if assumed.length > 0}
 	<p class="warn">
 		Not measured yet: the back of {assumed.map(({ letter }) => letter).join(', ')}. Those marks rest
 		on assumed figures.
 	</p>
 {/if}
-{#each troubled as { letter, trouble } (letter)}
-	<p class="warn">{letter} has no mark. {trouble!.message}</p>
-{/each}
+{#if marks.length === 0}
+	<p class="mt-3">
+		No marks yet. They appear as soon as a piece with a possible back is on the wall.
+	</p>
+{:else}
+	<a class="btn my-2 w-full btn-primary" href={resolve('/p/[project]/[wall]/sheet', at)}>
+		<Printer size={18} aria-hidden="true" /> Print sheet
+	</a>
+{/if}
+<details class="fold">
+	<summary
+		>Tape hooked on <strong>{hookedOn.across}</strong> and <strong>{hookedOn.up}</strong></summary
+	>
+	<TapeChoice {wall} {plan} />
+	<LineChoice {wall} {plan} {styles} />
+</details>
+<details class="fold">
+	<summary>Other papers and files</summary>
+	{#if marks.length > 0}
+		<div class="out">
+			{#each papers as { href, label, icon: Icon } (label)}
+				<a class="btn btn-sm" {href}><Icon size={16} aria-hidden="true" /> {label}</a>
+			{/each}
+			<button
+				class="btn btn-sm"
+				type="button"
+				onclick={() =>
+					download(name('csv'), marksCsv(marks, rules, howSure(project, plan)), 'text/csv')}
+			>
+				<Table size={16} aria-hidden="true" /> CSV
+			</button>
+			<button
+				class="btn btn-sm"
+				type="button"
+				onclick={() =>
+					download(
+						name('json'),
+						marksJson(wall, marks, howSure(project, plan)),
+						'application/json'
+					)}
+			>
+				<Braces size={16} aria-hidden="true" /> JSON
+			</button>
+		</div>
+	{/if}
+	<details class="fold" ontoggle={(event) => (paperOpen = event.currentTarget.open)}>
+		<summary>Paper to cut</summary>
+		{#if paperOpen}
+			{#await import('$lib/ui/paper/PaperPart.svelte') then { default: PaperPart }}
+				<PaperPart {wallId} {styles} />
+			{/await}
+		{/if}
+	</details>
+	<details class="fold" ontoggle={(event) => (templatesOpen = event.currentTarget.open)}>
+		<summary>Templates to print</summary>
+		{#if templatesOpen}
+			{#await import('$lib/ui/paper/TemplatePart.svelte') then { default: TemplatePart }}
+				<TemplatePart {wallId} fixes={chooser.fixes} {styles} />
+			{/await}
+		{/if}
+	</details>
+</details>
+{#if unsettled > 0 && marks.length > 0}
+	<p class="small-note my-2">
+		{unsettled}
+		{unsettled === 1 ? 'piece is' : 'pieces are'} still to choose in Fix: marked for the hook of
+		{unsettled === 1 ? 'its back' : 'their backs'}.
+	</p>
+{/if}
 <div class="marks">
 	{#each marks as mark (mark.id)}
 		<MarkCard
@@ -199,8 +229,9 @@
 		margin: 0.7rem 0;
 	}
 
-	.paper summary {
-		min-height: 1.6rem;
+	.fold summary {
+		min-height: 2.5rem;
+		padding-top: 0.5rem;
 		color: var(--color-primary);
 		cursor: pointer;
 	}
