@@ -42,11 +42,11 @@
 		border-radius: 0.3rem;
 		background: var(--boxwood);
 		color: var(--boxwood-ink);
-		font-size: 3rem;
+		font-size: var(--text-4xl);
 	}
 
 	h1 {
-		font-size: 2rem;
+		font-size: var(--text-3xl);
 	}
 
 	.acts {

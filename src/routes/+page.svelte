@@ -179,12 +179,12 @@
 
 	.intro p {
 		margin-top: 0.6rem;
-		font-size: 1.15rem;
+		font-size: var(--text-lg);
 	}
 
 	h2 {
 		margin: 2.2rem 0 0.6rem;
-		font-size: 1.3rem;
+		font-size: var(--text-xl);
 	}
 
 	.doors {
@@ -232,7 +232,7 @@
 
 	:global(.door-button strong) {
 		font-family: var(--font-display);
-		font-size: 1.3rem;
+		font-size: var(--text-xl);
 	}
 
 	:global(.door-button:hover) {
@@ -272,13 +272,13 @@
 	}
 
 	.unreadable p {
-		font-size: 0.92rem;
+		font-size: var(--text-sm);
 		overflow-wrap: anywhere;
 	}
 
 	.when {
 		color: var(--graphite-soft);
-		font-size: 0.88rem;
+		font-size: var(--text-sm);
 	}
 
 	.acts {

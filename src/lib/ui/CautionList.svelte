@@ -55,7 +55,7 @@
 		border-left: 4px solid var(--tape-blue);
 		border-radius: 0 0.3rem 0.3rem 0;
 		background: color-mix(in srgb, var(--tape-blue) 10%, var(--color-base-100));
-		font-size: 0.92rem;
+		font-size: var(--text-sm);
 		line-height: 1.3;
 	}
 

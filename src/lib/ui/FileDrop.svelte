@@ -43,7 +43,7 @@
 		border-radius: 1rem;
 		background: color-mix(in srgb, var(--color-base-100) 88%, transparent);
 		font-family: var(--font-display);
-		font-size: 2rem;
+		font-size: var(--text-3xl);
 		pointer-events: none;
 	}
 </style>

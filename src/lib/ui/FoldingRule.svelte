@@ -120,7 +120,7 @@
 
 	.note {
 		color: #344d1e;
-		font-size: 0.76rem;
+		font-size: var(--text-2xs);
 		font-weight: 500;
 	}
 
@@ -166,7 +166,7 @@
 			min-width: 0;
 			height: 44px;
 			padding: 0 0.2rem 4px;
-			font-size: 0.8rem;
+			font-size: var(--text-xs);
 		}
 
 		.number {

@@ -30,8 +30,10 @@
 
 <style>
 	.house-rules {
+		min-width: 2.5rem;
+		min-height: 2.5rem;
 		padding: 0.3rem;
-		font-size: 0.92rem;
+		font-size: var(--text-sm);
 		white-space: nowrap;
 		cursor: pointer;
 	}

@@ -224,7 +224,7 @@
 		display: flex;
 		gap: 0.6rem;
 		align-items: center;
-		min-height: 2rem;
+		min-height: 2.5rem;
 		cursor: pointer;
 	}
 
@@ -242,7 +242,7 @@
 	.why,
 	.schools {
 		color: var(--graphite-soft);
-		font-size: 0.88rem;
+		font-size: var(--text-sm);
 	}
 
 	.schools {
@@ -263,7 +263,7 @@
 		border: 1.5px solid var(--color-base-300);
 		border-radius: 0.2rem;
 		color: var(--color-base-content);
-		font-size: 1.1rem;
+		font-size: var(--text-lg);
 		cursor: pointer;
 	}
 

@@ -85,16 +85,16 @@
 	}
 
 	h3 {
-		font-size: 1.05rem;
+		font-size: var(--text-base);
 	}
 
 	.from {
 		color: var(--umber-soft);
-		font-size: 0.88rem;
+		font-size: var(--text-sm);
 	}
 
 	.figure {
-		font-size: 1.4rem;
+		font-size: var(--text-xl);
 	}
 
 	li .measure {
@@ -104,6 +104,6 @@
 
 	li,
 	p {
-		font-size: 0.95rem;
+		font-size: var(--text-sm);
 	}
 </style>

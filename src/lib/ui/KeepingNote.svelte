@@ -32,7 +32,7 @@
 <style>
 	.note {
 		color: var(--umber-soft);
-		font-size: 0.82rem;
+		font-size: var(--text-xs);
 	}
 
 	.note.failed {

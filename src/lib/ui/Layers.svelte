@@ -111,9 +111,10 @@
 	}
 
 	.layers button {
+		min-height: 2.5rem;
 		padding: 0.22rem 0.75rem;
 		background: var(--color-base-100);
-		font-size: 0.92rem;
+		font-size: var(--text-sm);
 		font-weight: 600;
 		cursor: pointer;
 	}
@@ -142,7 +143,9 @@
 		position: absolute;
 		top: 0.4rem;
 		right: 0.5rem;
-		padding: 0.25rem;
+		min-width: 2.5rem;
+		min-height: 2.5rem;
+		padding: 0.6rem;
 		border-radius: 0.3rem;
 		color: var(--graphite-soft);
 		cursor: pointer;
@@ -166,7 +169,7 @@
 
 		.stages button {
 			padding: 0.3rem 0.5rem;
-			font-size: 0.85rem;
+			font-size: var(--text-xs);
 			white-space: nowrap;
 		}
 	}

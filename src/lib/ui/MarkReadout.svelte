@@ -105,13 +105,13 @@
 	}
 
 	h2 {
-		font-size: 1.15rem;
+		font-size: var(--text-lg);
 		white-space: nowrap;
 	}
 
 	.from {
 		color: var(--umber-soft);
-		font-size: 0.88rem;
+		font-size: var(--text-sm);
 	}
 
 	.how-sure {
@@ -142,7 +142,7 @@
 		h2 {
 			min-width: 3rem;
 			margin-right: auto;
-			font-size: 0.9rem;
+			font-size: var(--text-sm);
 			line-height: 1.1;
 			white-space: normal;
 		}
@@ -163,11 +163,12 @@
 		}
 
 		.line p :global(.measure) {
-			font-size: 1.35rem;
+			font-size: var(--text-xl);
 		}
 	}
 
 	.other-hook {
+		min-height: 2.5rem;
 		border-bottom: 2px dotted var(--umber-soft);
 		cursor: pointer;
 	}
@@ -176,6 +177,7 @@
 		display: flex;
 		align-items: center;
 		gap: 0.2rem;
+		min-height: 2.5rem;
 		padding: 0.4rem 0.7rem;
 		border: 1.5px solid var(--umber-soft);
 		border-radius: 1rem;

@@ -29,7 +29,7 @@
 	}
 
 	.huge {
-		font-size: 4.3rem;
+		font-size: var(--text-4xl);
 		line-height: 1;
 	}
 
@@ -38,7 +38,7 @@
 	}
 
 	.large {
-		font-size: 2.6rem;
+		font-size: var(--text-3xl);
 		line-height: 1.05;
 	}
 </style>

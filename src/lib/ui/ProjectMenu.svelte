@@ -87,16 +87,17 @@
 		align-items: center;
 		gap: 0.3rem;
 		max-width: 11rem;
+		min-height: 2.5rem;
 		color: var(--umber-soft);
-		font-size: 0.82rem;
-		line-height: 1.15;
+		font-size: 0.875rem;
+		line-height: 1.1;
 		text-align: left;
 		cursor: pointer;
 	}
 
 	.project-name strong {
 		display: block;
-		font-size: 0.98rem;
+		font-size: var(--text-base);
 		color: var(--umber-text);
 	}
 

@@ -323,7 +323,9 @@
 	}
 
 	.tool {
-		padding: 0.3rem;
+		min-width: 2.5rem;
+		min-height: 2.5rem;
+		padding: 0.6rem;
 		border-radius: 0.3rem;
 		cursor: pointer;
 	}

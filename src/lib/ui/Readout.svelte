@@ -71,17 +71,17 @@
 	}
 
 	h2 {
-		font-size: 1.15rem;
+		font-size: var(--text-lg);
 		white-space: nowrap;
 	}
 
 	.said {
-		font-size: 1.05rem;
+		font-size: var(--text-base);
 	}
 
 	.beside {
 		color: var(--umber-soft);
-		font-size: 0.95rem;
+		font-size: var(--text-sm);
 	}
 
 	a {
@@ -102,7 +102,7 @@
 		}
 
 		.said {
-			font-size: 0.95rem;
+			font-size: var(--text-sm);
 		}
 	}
 

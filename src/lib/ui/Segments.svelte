@@ -45,7 +45,7 @@
 
 	.close span {
 		padding: 0.3rem 0.32rem;
-		font-size: 0.83rem;
+		font-size: 0.875rem;
 	}
 
 	label {
@@ -61,11 +61,13 @@
 	}
 
 	span {
-		display: block;
+		display: grid;
+		min-height: 2.5rem;
+		place-items: center;
 		padding: 0.35rem 0.5rem;
 		border-radius: 2px;
 		background: var(--color-base-300);
-		font-size: 0.92rem;
+		font-size: var(--text-sm);
 		font-weight: 600;
 	}
 

@@ -31,22 +31,22 @@
 
 <style>
 	.sum {
-		font-size: 1.15rem;
+		font-size: var(--text-lg);
 	}
 
 	.terms {
 		margin: 0.25rem 0;
-		font-size: 0.9rem;
+		font-size: var(--text-sm);
 	}
 
 	.terms .measure {
 		display: inline-block;
 		min-width: 5rem;
-		font-size: 1.05rem;
+		font-size: var(--text-base);
 	}
 
 	.source {
-		font-size: 0.85rem;
+		font-size: var(--text-xs);
 		opacity: 0.85;
 	}
 </style>

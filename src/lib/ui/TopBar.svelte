@@ -28,8 +28,11 @@
 	}
 
 	.brand {
+		display: flex;
+		align-items: center;
+		min-height: 2.5rem;
 		font-family: var(--font-display);
-		font-size: 1.2rem;
+		font-size: var(--text-lg);
 		font-weight: 600;
 		white-space: nowrap;
 	}
@@ -37,7 +40,7 @@
 	.end {
 		display: flex;
 		align-items: center;
-		gap: 0.45rem;
+		gap: 0.2rem;
 		margin-left: auto;
 	}
 

@@ -259,7 +259,7 @@
 	.seen {
 		padding: 0.2rem 0.6rem;
 		color: var(--graphite-soft);
-		font-size: 0.85rem;
+		font-size: var(--text-xs);
 	}
 
 	.at {
@@ -286,7 +286,7 @@
 	}
 
 	h2 {
-		font-size: 1rem;
+		font-size: var(--text-base);
 	}
 
 	.acts {
@@ -313,7 +313,7 @@
 		}
 
 		.answer :global(.huge) {
-			font-size: 3.4rem;
+			font-size: var(--text-4xl);
 		}
 
 		.drawing {

@@ -195,7 +195,7 @@
 	}
 
 	.title {
-		font-size: 1.15rem;
+		font-size: var(--text-lg);
 	}
 
 	main {
@@ -231,7 +231,7 @@
 		padding: 0.4rem 0.6rem;
 		border-left: 4px solid var(--tape-blue);
 		background: color-mix(in srgb, var(--tape-blue) 10%, var(--color-base-100));
-		font-size: 1.1rem;
+		font-size: var(--text-lg);
 		font-weight: 600;
 	}
 

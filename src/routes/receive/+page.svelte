@@ -166,7 +166,7 @@
 	}
 
 	.read strong {
-		font-size: 2.4rem;
+		font-size: var(--text-3xl);
 	}
 
 	ol {

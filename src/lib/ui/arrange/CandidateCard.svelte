@@ -104,7 +104,7 @@
 	}
 
 	.good {
-		font-size: 1.3rem;
+		font-size: var(--text-xl);
 	}
 
 	.face {
@@ -130,7 +130,7 @@
 		gap: 0.1rem 0.5rem;
 		align-items: center;
 		margin: 0.4rem 0;
-		font-size: 0.85rem;
+		font-size: var(--text-xs);
 		line-height: 1.2;
 	}
 
@@ -138,7 +138,7 @@
 		display: flex;
 		gap: 0.4rem;
 		align-items: center;
-		font-size: 1rem;
+		font-size: var(--text-base);
 	}
 
 	.bar {

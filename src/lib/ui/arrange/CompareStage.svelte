@@ -195,7 +195,7 @@
 	}
 
 	td {
-		font-size: 1.15rem;
+		font-size: var(--text-lg);
 	}
 
 	.total {

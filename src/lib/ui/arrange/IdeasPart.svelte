@@ -366,14 +366,14 @@
 		display: flex;
 		gap: 0.3rem;
 		align-items: center;
-		min-height: 1.6rem;
+		min-height: 2.5rem;
 	}
 
 	.above {
 		display: flex;
 		gap: 0.4rem;
 		align-items: center;
-		font-size: 0.92rem;
+		font-size: var(--text-sm);
 	}
 
 	.acts {
@@ -390,7 +390,7 @@
 	.trouble {
 		color: var(--color-error);
 		font-weight: 600;
-		font-size: 0.92rem;
+		font-size: var(--text-sm);
 	}
 
 	.candidates {

@@ -76,7 +76,7 @@
 		padding: 0.3rem 0.5rem;
 		border-left: 4px solid var(--marigold);
 		background: color-mix(in srgb, var(--marigold) 10%, var(--color-base-100));
-		font-size: 0.92rem;
+		font-size: var(--text-sm);
 		line-height: 1.3;
 	}
 </style>

@@ -54,9 +54,10 @@
 <section class="shelf" aria-label="Shelf">
 	<p>
 		<strong>On the shelf</strong>
-		<span>Drag a piece up, or press it.</span>
 		{#if ideas}
 			<button class="btn btn-xs" type="button" onclick={findPlaces}>Ideas with all of them</button>
+		{:else}
+			<span>Drag a piece up, or press it.</span>
 		{/if}
 	</p>
 	<ul>
@@ -100,7 +101,7 @@
 		gap: 0.1rem;
 		justify-items: start;
 		padding-bottom: 0.3rem;
-		font-size: 0.88rem;
+		font-size: var(--text-sm);
 	}
 
 	ul {

@@ -291,7 +291,7 @@
 		background: var(--marigold);
 		color: #2f2620;
 		font-weight: 700;
-		font-size: 0.9rem;
+		font-size: var(--text-sm);
 		pointer-events: none;
 	}
 

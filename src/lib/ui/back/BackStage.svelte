@@ -80,7 +80,7 @@
 	}
 
 	h2 {
-		font-size: 1.25rem;
+		font-size: var(--text-lg);
 	}
 
 	.help {

@@ -111,7 +111,7 @@
 <style>
 	h3 {
 		margin-top: 0.8rem;
-		font-size: 1.05rem;
+		font-size: var(--text-base);
 	}
 
 	table {
@@ -120,18 +120,18 @@
 	}
 
 	th {
-		font-size: 0.9rem;
+		font-size: var(--text-sm);
 		font-weight: 500;
 		text-align: left;
 	}
 
 	td {
-		font-size: 1.25rem;
+		font-size: var(--text-lg);
 		white-space: nowrap;
 	}
 
 	td span {
 		color: var(--graphite-soft);
-		font-size: 1rem;
+		font-size: var(--text-base);
 	}
 </style>

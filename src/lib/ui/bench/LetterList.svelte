@@ -66,7 +66,7 @@
 		height: 2rem;
 		background: var(--kraft);
 		color: #2f2620;
-		font-size: 1.15rem;
+		font-size: var(--text-lg);
 	}
 
 	.what {
@@ -87,6 +87,6 @@
 
 	.what :global(.soft) {
 		color: var(--graphite-soft);
-		font-size: 0.85rem;
+		font-size: var(--text-xs);
 	}
 </style>

@@ -85,7 +85,7 @@
 	}
 
 	summary {
-		min-height: 1.6rem;
+		min-height: 2.5rem;
 		color: var(--color-primary);
 		cursor: pointer;
 	}
@@ -95,7 +95,7 @@
 		gap: 0.6rem;
 		align-items: center;
 		padding: 0.2rem 0;
-		font-size: 0.92rem;
+		font-size: var(--text-sm);
 		line-height: 1.2;
 	}
 
@@ -105,7 +105,7 @@
 
 	ol {
 		padding-left: 1.2rem;
-		font-size: 0.92rem;
+		font-size: var(--text-sm);
 		list-style: decimal;
 	}
 </style>

@@ -129,7 +129,8 @@
 
 	h3 button {
 		width: 100%;
-		font-size: 1.05rem;
+		min-height: 2.5rem;
+		font-size: var(--text-base);
 		text-align: left;
 		cursor: pointer;
 	}
@@ -139,21 +140,21 @@
 		flex-wrap: wrap;
 		align-items: baseline;
 		gap: 0 0.6rem;
-		font-size: 0.92rem;
+		font-size: var(--text-sm);
 	}
 
 	.figure :global(.measure) {
-		font-size: 1.9rem;
+		font-size: var(--text-3xl);
 		line-height: 1.15;
 	}
 
 	.bearing {
 		color: var(--graphite-soft);
-		font-size: 0.88rem;
+		font-size: var(--text-sm);
 	}
 
 	.bearing :global(.measure) {
-		font-size: 1.1rem;
+		font-size: var(--text-lg);
 	}
 
 	.bearing :global(.other) {
@@ -162,13 +163,13 @@
 
 	.rounded {
 		color: var(--color-error);
-		font-size: 0.9rem;
+		font-size: var(--text-sm);
 	}
 
 	summary {
-		min-height: 1.6rem;
+		min-height: 2.5rem;
 		color: var(--color-primary);
-		font-size: 0.88rem;
+		font-size: var(--text-sm);
 		cursor: pointer;
 	}
 </style>

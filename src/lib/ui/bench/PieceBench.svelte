@@ -165,7 +165,7 @@
 
 	.view {
 		color: var(--graphite-soft);
-		font-size: 0.85rem;
+		font-size: var(--text-xs);
 	}
 
 	.title {
@@ -176,12 +176,13 @@
 	}
 
 	h2 {
-		font-size: 1.2rem;
+		font-size: var(--text-lg);
 	}
 
 	.flip {
+		min-height: 2.5rem;
 		color: var(--color-primary);
-		font-size: 0.9rem;
+		font-size: var(--text-sm);
 		white-space: nowrap;
 		cursor: pointer;
 	}
@@ -210,18 +211,18 @@
 	}
 
 	.big {
-		font-size: 2.6rem;
+		font-size: var(--text-3xl);
 		line-height: 1.1;
 	}
 
 	.unit {
 		color: var(--graphite-soft);
-		font-size: 1.2rem;
+		font-size: var(--text-lg);
 	}
 
 	.assumed {
 		margin-top: 0.4rem;
-		font-size: 0.9rem;
+		font-size: var(--text-sm);
 	}
 
 	.trouble {

@@ -23,6 +23,6 @@
 
 <style>
 	.size {
-		font-size: 1rem;
+		font-size: var(--text-base);
 	}
 </style>

@@ -78,7 +78,7 @@
 		display: flex;
 		gap: 0.4rem;
 		align-items: center;
-		min-height: 1.8rem;
-		font-size: 0.95rem;
+		min-height: 2.5rem;
+		font-size: var(--text-sm);
 	}
 </style>

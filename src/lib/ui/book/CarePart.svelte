@@ -160,18 +160,18 @@
 <style>
 	h3 {
 		margin-top: 0.7rem;
-		font-size: 1.05rem;
+		font-size: var(--text-base);
 	}
 
 	.dose {
 		padding: 0.4rem 0.7rem;
 		border-left: 4px solid var(--moss-ink);
 		background: color-mix(in srgb, var(--moss-ink) 12%, var(--color-base-100));
-		font-size: 0.92rem;
+		font-size: var(--text-sm);
 	}
 
 	.dose .measure {
-		font-size: 1.6rem;
+		font-size: var(--text-2xl);
 	}
 
 	.over {

@@ -91,12 +91,12 @@
 		display: flex;
 		gap: 0.3rem;
 		align-items: center;
-		min-height: 2rem;
+		min-height: 2.5rem;
 	}
 
 	.trouble {
 		min-height: 1.3rem;
 		color: var(--color-error);
-		font-size: 0.88rem;
+		font-size: var(--text-sm);
 	}
 </style>

@@ -72,7 +72,7 @@
 
 	h3 {
 		margin-top: 0.6rem;
-		font-size: 1rem;
+		font-size: var(--text-base);
 	}
 
 	ol {
@@ -82,7 +82,7 @@
 
 	li {
 		padding: 0.1rem 0;
-		font-size: 0.92rem;
+		font-size: var(--text-sm);
 		line-height: 1.3;
 	}
 
@@ -94,6 +94,6 @@
 
 	.by {
 		color: var(--graphite-soft);
-		font-size: 0.82rem;
+		font-size: var(--text-xs);
 	}
 </style>

@@ -52,6 +52,6 @@
 		padding: 0.4rem 0.6rem;
 		border: 1.5px solid var(--color-base-300);
 		border-radius: 0.4rem;
-		font-size: 0.92rem;
+		font-size: var(--text-sm);
 	}
 </style>

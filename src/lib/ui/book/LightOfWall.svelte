@@ -86,7 +86,7 @@
 
 	.soft {
 		color: var(--graphite-soft);
-		font-size: 0.85rem;
+		font-size: var(--text-xs);
 	}
 
 	svg {

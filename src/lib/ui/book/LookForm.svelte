@@ -89,7 +89,7 @@
 
 	.trouble {
 		color: var(--color-error);
-		font-size: 0.88rem;
+		font-size: var(--text-sm);
 	}
 
 	.acts {

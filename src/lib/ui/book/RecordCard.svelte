@@ -164,14 +164,14 @@
 
 	summary {
 		padding: 0.4rem 0.7rem;
-		font-size: 0.88rem;
+		font-size: var(--text-sm);
 		line-height: 1.25;
 		cursor: pointer;
 		list-style: none;
 	}
 
 	h3 {
-		font-size: 1.05rem;
+		font-size: var(--text-base);
 	}
 
 	.said {
@@ -187,13 +187,13 @@
 		display: grid;
 		gap: 0.4rem;
 		padding: 0 0.7rem 0.7rem;
-		font-size: 0.92rem;
+		font-size: var(--text-sm);
 	}
 
 	table {
 		width: 100%;
 		border-collapse: collapse;
-		font-size: 0.85rem;
+		font-size: var(--text-xs);
 	}
 
 	th,
@@ -210,13 +210,13 @@
 	}
 
 	.measure {
-		font-size: 1rem;
+		font-size: var(--text-base);
 	}
 
 	.by {
 		display: block;
 		color: var(--graphite-soft);
-		font-size: 0.78rem;
+		font-size: var(--text-2xs);
 		line-height: 1.1;
 	}
 
@@ -230,7 +230,7 @@
 
 	.trouble {
 		color: var(--color-error);
-		font-size: 0.88rem;
+		font-size: var(--text-sm);
 	}
 
 	.down-row {

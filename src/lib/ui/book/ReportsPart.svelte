@@ -142,7 +142,7 @@
 <style>
 	h3 {
 		margin-top: 0.8rem;
-		font-size: 1.05rem;
+		font-size: var(--text-base);
 	}
 
 	.input {

@@ -34,6 +34,6 @@
 		transform: translateX(-50%);
 		border-left: 4px solid var(--marigold);
 		background: var(--color-base-100);
-		font-size: 0.95rem;
+		font-size: var(--text-sm);
 	}
 </style>

@@ -155,7 +155,7 @@
 		border-radius: 0.3rem;
 		background: var(--color-base-100);
 		color: var(--color-base-content);
-		font-size: 1.35rem;
+		font-size: var(--text-xl);
 	}
 
 	input.assumed {
@@ -170,7 +170,7 @@
 
 	.said {
 		min-height: 1.2rem;
-		font-size: 0.85rem;
+		font-size: var(--text-xs);
 		line-height: 1.25;
 		color: var(--graphite-soft);
 	}
@@ -203,7 +203,7 @@
 		padding: 0;
 		border-color: transparent;
 		background: color-mix(in srgb, var(--color-base-100) 92%, transparent);
-		font-size: 1.1rem;
+		font-size: var(--text-lg);
 		text-align: center;
 		cursor: text;
 	}

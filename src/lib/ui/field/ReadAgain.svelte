@@ -61,14 +61,14 @@
 <style>
 	.sum {
 		color: var(--graphite-soft);
-		font-size: 0.88rem;
+		font-size: var(--text-sm);
 	}
 
 	.again {
-		min-height: 1.75rem;
+		min-height: 2.5rem;
 		margin-left: 0.3rem;
 		color: var(--color-primary);
-		font-size: 0.9rem;
+		font-size: var(--text-sm);
 		cursor: pointer;
 	}
 

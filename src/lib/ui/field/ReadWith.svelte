@@ -147,32 +147,32 @@
 		display: inline-flex;
 		gap: 0.25rem;
 		align-items: center;
-		min-height: 1.5rem;
+		min-height: 2.5rem;
 		text-decoration: underline dotted;
 		text-underline-offset: 3px;
 		color: var(--graphite-soft);
-		font-size: 0.85rem;
+		font-size: 0.875rem;
 		cursor: pointer;
 	}
 
 	.source {
 		color: var(--graphite-soft);
-		font-size: 0.82rem;
+		font-size: var(--text-xs);
 	}
 
 	.panel {
 		padding: 0.4rem 0.5rem;
 		border: 1.5px solid var(--graphite-soft);
 		border-radius: 0.3rem;
-		font-size: 0.88rem;
+		font-size: var(--text-sm);
 	}
 
 	.shown {
-		min-height: 1.6rem;
+		min-height: 2.5rem;
 		padding: 0.1rem 0.4rem;
 		background: #3c4438;
 		color: #e8f0d8;
-		font-size: 1.05rem;
+		font-size: var(--text-base);
 	}
 
 	.acts {

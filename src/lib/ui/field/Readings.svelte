@@ -147,7 +147,7 @@
 		flex-wrap: wrap;
 		gap: 0 0.5rem;
 		align-items: center;
-		min-height: 2.25rem;
+		min-height: 2.5rem;
 	}
 
 	li .measure {
@@ -157,7 +157,7 @@
 	.how {
 		flex: 1 1 6rem;
 		color: var(--graphite-soft);
-		font-size: 0.88rem;
+		font-size: var(--text-sm);
 		line-height: 1.2;
 	}
 
@@ -166,10 +166,10 @@
 	}
 
 	li button {
-		min-height: 2.25rem;
+		min-height: 2.5rem;
 		white-space: nowrap;
 		color: var(--color-primary);
-		font-size: 0.9rem;
+		font-size: var(--text-sm);
 		cursor: pointer;
 	}
 

@@ -60,7 +60,7 @@
 <style>
 	h3 {
 		margin-top: 0.6rem;
-		font-size: 1.02rem;
+		font-size: var(--text-base);
 	}
 
 	label {
@@ -80,14 +80,14 @@
 	}
 
 	.count {
-		font-size: 1.3rem;
+		font-size: var(--text-xl);
 		text-align: right;
 	}
 
 	.for {
 		display: block;
 		color: var(--graphite-soft);
-		font-size: 0.86rem;
+		font-size: var(--text-xs);
 	}
 
 	@media print {

@@ -152,7 +152,7 @@
 		gap: 0.6rem;
 		justify-content: space-between;
 		align-items: baseline;
-		min-height: 2rem;
+		min-height: 2.5rem;
 		padding: 0.25rem 0;
 		cursor: pointer;
 	}
@@ -167,7 +167,7 @@
 
 	.soft {
 		color: var(--graphite-soft);
-		font-size: 0.9rem;
+		font-size: var(--text-sm);
 	}
 
 	details[open] {
@@ -180,7 +180,7 @@
 
 	h3 {
 		margin-top: 0.9rem;
-		font-size: 1.05rem;
+		font-size: var(--text-base);
 	}
 
 	.acts {

@@ -162,7 +162,7 @@
 <style>
 	h3 {
 		margin-top: 0.5rem;
-		font-size: 1.05rem;
+		font-size: var(--text-base);
 	}
 
 	.pair {

@@ -122,7 +122,7 @@
 		display: flex;
 		gap: 0.5rem;
 		align-items: center;
-		font-size: 1.02rem;
+		font-size: var(--text-base);
 	}
 
 	.tag {
@@ -130,7 +130,7 @@
 		background: var(--kraft);
 		color: #2f2620;
 		font-family: var(--font-sans);
-		font-size: 0.8rem;
+		font-size: var(--text-xs);
 		font-weight: 600;
 	}
 
@@ -139,12 +139,12 @@
 	}
 
 	.change {
-		font-size: 0.92rem;
+		font-size: var(--text-sm);
 		font-style: italic;
 	}
 
 	details {
-		font-size: 0.9rem;
+		font-size: var(--text-sm);
 		line-height: 1.3;
 	}
 

@@ -58,14 +58,14 @@
 
 	.other {
 		color: var(--graphite-soft);
-		font-size: 1.3rem;
+		font-size: var(--text-xl);
 		line-height: 1.15;
 		text-align: right;
 	}
 
 	.within {
 		display: block;
-		font-size: 1.05rem;
+		font-size: var(--text-base);
 	}
 
 	.from {

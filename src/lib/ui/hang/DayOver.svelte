@@ -24,11 +24,11 @@
 
 <style>
 	h2 {
-		font-size: 1.6rem;
+		font-size: var(--text-2xl);
 	}
 
 	.btn {
 		min-height: 3.4rem;
-		font-size: 1.05rem;
+		font-size: var(--text-base);
 	}
 </style>

@@ -43,7 +43,7 @@
 	.foot > button {
 		min-height: 4rem;
 		border-radius: 0.9rem;
-		font-size: 1.15rem;
+		font-size: var(--text-lg);
 		font-weight: 700;
 		cursor: pointer;
 	}

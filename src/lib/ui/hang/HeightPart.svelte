@@ -104,6 +104,6 @@
 	}
 
 	.learned h3 {
-		font-size: 1.1rem;
+		font-size: var(--text-lg);
 	}
 </style>

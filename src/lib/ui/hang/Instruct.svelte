@@ -33,7 +33,7 @@
 	}
 
 	.one {
-		font-size: 1.35rem;
+		font-size: var(--text-xl);
 		font-weight: 600;
 	}
 

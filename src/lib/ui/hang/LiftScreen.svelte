@@ -85,12 +85,12 @@
 
 	dt {
 		color: var(--graphite-soft);
-		font-size: 0.82rem;
+		font-size: var(--text-xs);
 		line-height: 1.15;
 	}
 
 	dd {
-		font-size: 1.6rem;
+		font-size: var(--text-2xl);
 		line-height: 1.15;
 	}
 

@@ -107,6 +107,6 @@
 	}
 
 	.measure {
-		font-size: 1.15rem;
+		font-size: var(--text-lg);
 	}
 </style>

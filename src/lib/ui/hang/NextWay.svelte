@@ -56,7 +56,7 @@
 	}
 
 	h2 {
-		font-size: 1.35rem;
+		font-size: var(--text-xl);
 	}
 
 	article {

@@ -30,11 +30,11 @@
 
 	section :global(button) {
 		min-height: 52px;
-		font-size: 1rem;
+		font-size: var(--text-base);
 	}
 
 	h2 {
-		font-size: 1.6rem;
+		font-size: var(--text-2xl);
 		line-height: 1.15;
 	}
 </style>

@@ -13,6 +13,6 @@
 
 <style>
 	h3 {
-		font-size: 1.2rem;
+		font-size: var(--text-lg);
 	}
 </style>

@@ -91,7 +91,7 @@
 	}
 
 	.measure {
-		font-size: 1.4rem;
+		font-size: var(--text-xl);
 	}
 
 	.turn {

@@ -39,7 +39,7 @@
 
 <style>
 	h3 {
-		font-size: 1.1rem;
+		font-size: var(--text-lg);
 	}
 
 	.parts {

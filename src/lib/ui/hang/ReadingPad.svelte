@@ -109,13 +109,13 @@
 		border: 2px solid var(--graphite-soft);
 		border-radius: 0.5rem;
 		background: var(--color-base-100);
-		font-size: 2.2rem;
+		font-size: var(--text-3xl);
 	}
 
 	.echo {
 		min-width: 3.5rem;
 		color: var(--graphite-soft);
-		font-size: 1.3rem;
+		font-size: var(--text-xl);
 	}
 
 	.laser {
@@ -127,7 +127,7 @@
 		padding: 0 0.7rem;
 		border: 1.5px solid var(--graphite-soft);
 		border-radius: 0.5rem;
-		font-size: 0.82rem;
+		font-size: var(--text-base);
 		line-height: 1.05;
 		text-align: left;
 		cursor: pointer;
@@ -135,7 +135,7 @@
 
 	.error {
 		color: var(--color-error);
-		font-size: 0.9rem;
+		font-size: var(--text-base);
 		font-weight: 600;
 	}
 
@@ -150,7 +150,7 @@
 		min-height: 48px;
 		border-radius: 0.4rem;
 		background: var(--color-base-300);
-		font-size: 1.5rem;
+		font-size: var(--text-2xl);
 		cursor: pointer;
 	}
 

@@ -80,6 +80,6 @@
 
 	.trouble {
 		color: var(--color-error);
-		font-size: 0.9rem;
+		font-size: var(--text-base);
 	}
 </style>

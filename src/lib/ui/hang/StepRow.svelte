@@ -148,7 +148,7 @@
 
 	.said {
 		color: var(--graphite-soft);
-		font-size: 0.8rem;
+		font-size: var(--text-xs);
 		line-height: 1.2;
 	}
 
@@ -156,7 +156,7 @@
 		display: grid;
 		gap: 0.5rem;
 		padding: 0.2rem 0.4rem 0.7rem 0.6rem;
-		font-size: 0.92rem;
+		font-size: var(--text-sm);
 	}
 
 	.acts {

@@ -141,7 +141,7 @@
 
 	legend {
 		color: var(--graphite-soft);
-		font-size: 0.85rem;
+		font-size: var(--text-sm);
 	}
 
 	button {
@@ -161,7 +161,7 @@
 
 	.gauge {
 		max-width: 8rem;
-		font-size: 0.85rem;
+		font-size: var(--text-base);
 		font-weight: 500;
 		line-height: 1.1;
 	}
@@ -171,11 +171,11 @@
 		border-radius: 0.4rem;
 		background: #3c4438;
 		color: #e8f0d8;
-		font-size: 2.6rem;
+		font-size: var(--text-3xl);
 	}
 
 	.again {
-		font-size: 1.35rem;
+		font-size: var(--text-xl);
 		font-weight: 600;
 	}
 

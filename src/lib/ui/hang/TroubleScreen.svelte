@@ -33,6 +33,6 @@
 <style>
 	.btn {
 		min-height: 3.4rem;
-		font-size: 1.05rem;
+		font-size: var(--text-base);
 	}
 </style>

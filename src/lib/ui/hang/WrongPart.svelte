@@ -53,7 +53,7 @@
 	}
 
 	h2 {
-		font-size: 1.5rem;
+		font-size: var(--text-2xl);
 	}
 
 	ul {

@@ -79,7 +79,7 @@
 
 	h2 {
 		margin-bottom: 0.1rem;
-		font-size: 1rem;
+		font-size: var(--text-base);
 	}
 
 	h2::first-letter {
@@ -88,11 +88,11 @@
 
 	.hole {
 		margin-top: 0.2rem;
-		font-size: 0.95rem;
+		font-size: var(--text-sm);
 	}
 
 	.hole :global(.measure) {
-		font-size: 1.15rem;
+		font-size: var(--text-lg);
 	}
 
 	.sides {
@@ -108,24 +108,24 @@
 	}
 
 	.sides :global(.large) {
-		font-size: 2rem;
+		font-size: var(--text-3xl);
 	}
 
 	.assumed {
 		margin-top: 0.3rem;
 		padding-left: 0.5rem;
 		border-left: 3px dashed var(--marigold);
-		font-size: 0.95rem;
+		font-size: var(--text-sm);
 	}
 
 	.big {
-		font-size: 1.6rem;
+		font-size: var(--text-2xl);
 	}
 
 	.trouble {
 		padding: 0.8rem 1rem;
 		border: 2px solid var(--color-error);
 		border-radius: 0.4rem;
-		font-size: 1.05rem;
+		font-size: var(--text-base);
 	}
 </style>

@@ -52,12 +52,12 @@
 	}
 
 	h2 {
-		font-size: 1rem;
+		font-size: var(--text-base);
 	}
 
 	.level {
 		margin-top: 0.3rem;
-		font-size: 0.95rem;
+		font-size: var(--text-sm);
 	}
 
 	dl {
@@ -68,7 +68,7 @@
 	}
 
 	dd {
-		font-size: 1.15rem;
+		font-size: var(--text-lg);
 		text-align: right;
 	}
 </style>

@@ -25,7 +25,7 @@
 	}
 
 	h3 {
-		font-size: 1.05rem;
+		font-size: var(--text-base);
 	}
 
 	ol {

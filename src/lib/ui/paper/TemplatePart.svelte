@@ -182,11 +182,11 @@
 		display: flex;
 		gap: 0.4rem;
 		align-items: center;
-		min-height: 1.8rem;
+		min-height: 2.5rem;
 	}
 
 	summary {
-		min-height: 1.6rem;
+		min-height: 2.5rem;
 		color: var(--color-primary);
 		cursor: pointer;
 	}

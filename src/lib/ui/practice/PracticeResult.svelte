@@ -56,7 +56,7 @@
 	}
 
 	dd {
-		font-size: 1.15rem;
+		font-size: var(--text-lg);
 		text-align: right;
 	}
 </style>

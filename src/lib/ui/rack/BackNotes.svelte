@@ -66,12 +66,12 @@
 <style>
 	.pads {
 		margin-top: 0.4rem;
-		font-size: 0.92rem;
+		font-size: var(--text-sm);
 	}
 
 	details {
 		margin-top: 0.4rem;
-		font-size: 0.92rem;
+		font-size: var(--text-sm);
 	}
 
 	summary {

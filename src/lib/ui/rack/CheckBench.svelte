@@ -88,7 +88,7 @@
 		gap: 0.25rem;
 		padding: 0.45rem 0;
 		border-top: 1px dashed var(--color-base-300);
-		font-size: 0.93rem;
+		font-size: var(--text-sm);
 		line-height: 1.3;
 	}
 
@@ -98,7 +98,7 @@
 	}
 
 	.answers button {
-		min-height: 2rem;
+		min-height: 2.5rem;
 		padding: 0.2rem 0.7rem;
 		border-radius: 2px;
 		background: var(--color-base-300);

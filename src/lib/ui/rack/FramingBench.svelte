@@ -127,21 +127,21 @@
 
 	dt {
 		color: var(--graphite-soft);
-		font-size: 0.88rem;
+		font-size: var(--text-sm);
 	}
 
 	dd {
-		font-size: 1.2rem;
+		font-size: var(--text-lg);
 	}
 
 	.big {
-		font-size: 1.7rem;
+		font-size: var(--text-2xl);
 	}
 
 	.note,
 	.advice {
 		color: var(--graphite-soft);
-		font-size: 0.88rem;
+		font-size: var(--text-sm);
 	}
 
 	.advice {

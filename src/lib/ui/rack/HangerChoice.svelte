@@ -35,7 +35,7 @@
 <style>
 	.suits {
 		color: var(--graphite-soft);
-		font-size: 0.86rem;
+		font-size: var(--text-xs);
 		line-height: 1.3;
 	}
 </style>

@@ -194,7 +194,7 @@
 		padding-left: 0.6rem;
 		overflow-y: auto;
 		border-left: 4px solid var(--marigold);
-		font-size: 0.92rem;
+		font-size: var(--text-sm);
 	}
 
 	.wrong {
@@ -209,6 +209,6 @@
 
 	.note {
 		color: var(--graphite-soft);
-		font-size: 0.9rem;
+		font-size: var(--text-sm);
 	}
 </style>

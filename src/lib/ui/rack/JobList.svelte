@@ -23,7 +23,7 @@
 <style>
 	h3 {
 		margin: 0.8rem 0 0.3rem;
-		font-size: 1.05rem;
+		font-size: var(--text-base);
 	}
 
 	button {
@@ -31,7 +31,7 @@
 		gap: 0.5rem;
 		width: 100%;
 		padding: 0.25rem 0;
-		font-size: 0.92rem;
+		font-size: var(--text-sm);
 		text-align: left;
 		cursor: pointer;
 	}
@@ -39,6 +39,6 @@
 	.letter {
 		flex: none;
 		width: 1.6rem;
-		font-size: 1.1rem;
+		font-size: var(--text-lg);
 	}
 </style>

@@ -65,7 +65,7 @@
 
 	.empty {
 		max-width: 30rem;
-		font-size: 1.1rem;
+		font-size: var(--text-lg);
 	}
 
 	ul {
@@ -104,7 +104,7 @@
 		max-width: 11rem;
 		margin-top: 0.25rem;
 		overflow: hidden;
-		font-size: 0.9rem;
+		font-size: var(--text-sm);
 		text-overflow: ellipsis;
 		white-space: nowrap;
 	}

@@ -113,18 +113,18 @@
 	textarea {
 		min-height: 3.4rem;
 		font-family: var(--font-measure);
-		font-size: 1.05rem;
+		font-size: var(--text-base);
 	}
 
 	.told {
 		padding-left: 0.5rem;
 		border-left: 3px solid var(--tape-blue);
-		font-size: 0.92rem;
+		font-size: var(--text-sm);
 	}
 
 	.wrong {
 		color: var(--color-error);
-		font-size: 0.9rem;
+		font-size: var(--text-sm);
 		font-weight: 600;
 	}
 

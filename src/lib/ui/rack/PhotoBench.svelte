@@ -135,7 +135,7 @@
 
 	.note {
 		color: var(--graphite-soft);
-		font-size: 0.88rem;
+		font-size: var(--text-sm);
 	}
 
 	.wrong {

@@ -269,11 +269,11 @@
 
 	h3 {
 		margin-top: 0.3rem;
-		font-size: 1.02rem;
+		font-size: var(--text-base);
 	}
 
 	.note {
 		color: var(--graphite-soft);
-		font-size: 0.88rem;
+		font-size: var(--text-sm);
 	}
 </style>

@@ -227,7 +227,7 @@
 
 	.count {
 		margin-right: auto;
-		font-size: 0.9rem;
+		font-size: var(--text-sm);
 	}
 
 	.scroll {
@@ -239,7 +239,7 @@
 
 	table {
 		width: 100%;
-		font-size: 0.92rem;
+		font-size: var(--text-sm);
 	}
 
 	thead {
@@ -270,7 +270,7 @@
 	}
 
 	td.measure {
-		font-size: 1.05rem;
+		font-size: var(--text-base);
 	}
 
 	.selected {

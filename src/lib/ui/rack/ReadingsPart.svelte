@@ -95,7 +95,7 @@
 	}
 
 	.value {
-		font-size: 1.3rem;
+		font-size: var(--text-xl);
 	}
 
 	.sure {
@@ -108,7 +108,7 @@
 		grid-column: 1 / -1;
 		margin-top: -0.45rem;
 		color: var(--graphite-soft);
-		font-size: 0.85rem;
+		font-size: var(--text-xs);
 	}
 
 	li {
@@ -130,7 +130,7 @@
 		padding: 0;
 		border-radius: 0.4rem;
 		color: var(--color-primary);
-		font-size: 0.9rem;
+		font-size: var(--text-sm);
 		text-align: right;
 		cursor: pointer;
 	}

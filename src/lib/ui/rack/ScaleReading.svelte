@@ -55,6 +55,6 @@
 
 	p {
 		color: var(--graphite-soft);
-		font-size: 0.88rem;
+		font-size: var(--text-sm);
 	}
 </style>

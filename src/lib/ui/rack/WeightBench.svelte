@@ -248,7 +248,7 @@
 
 	h3 {
 		margin-top: 0.4rem;
-		font-size: 1.02rem;
+		font-size: var(--text-base);
 	}
 
 	.check {
@@ -265,7 +265,7 @@
 	}
 
 	.big {
-		font-size: 1.9rem;
+		font-size: var(--text-3xl);
 	}
 
 	th {
@@ -279,6 +279,6 @@
 
 	.note {
 		color: var(--graphite-soft);
-		font-size: 0.88rem;
+		font-size: var(--text-sm);
 	}
 </style>

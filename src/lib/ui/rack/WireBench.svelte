@@ -157,17 +157,17 @@
 	}
 
 	dd {
-		font-size: 1.2rem;
+		font-size: var(--text-lg);
 		text-align: right;
 	}
 
 	.big {
-		font-size: 1.9rem;
+		font-size: var(--text-3xl);
 	}
 
 	h3 {
 		margin-top: 0.7rem;
-		font-size: 1.02rem;
+		font-size: var(--text-base);
 	}
 
 	.class {
@@ -176,7 +176,7 @@
 
 	.note {
 		color: var(--graphite-soft);
-		font-size: 0.88rem;
+		font-size: var(--text-sm);
 	}
 
 	table {
@@ -184,7 +184,7 @@
 	}
 
 	th {
-		font-size: 0.88rem;
+		font-size: var(--text-sm);
 		font-weight: 500;
 		text-align: left;
 	}
@@ -195,7 +195,7 @@
 
 	ol {
 		padding-left: 1.2rem;
-		font-size: 0.92rem;
+		font-size: var(--text-sm);
 		list-style: decimal;
 	}
 </style>

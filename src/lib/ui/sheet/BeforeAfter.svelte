@@ -20,7 +20,7 @@
 
 <style>
 	h2 {
-		font-size: 1.05rem;
+		font-size: var(--text-base);
 	}
 
 	.place {
@@ -29,7 +29,7 @@
 		height: 84mm;
 		border: 1px dashed #777;
 		color: #555;
-		font-size: 0.85rem;
+		font-size: var(--text-xs);
 	}
 
 	img {
@@ -42,6 +42,6 @@
 		margin: 8mm 0 4mm;
 		padding-top: 1mm;
 		border-top: 1px solid #000;
-		font-size: 0.8rem;
+		font-size: var(--text-xs);
 	}
 </style>

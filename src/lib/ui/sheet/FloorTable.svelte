@@ -44,16 +44,16 @@
 		padding: 0.2rem 0.6rem 0.2rem 0;
 		border-bottom: 1px solid #999;
 		font-family: var(--font-measure);
-		font-size: 1.35rem;
+		font-size: var(--text-xl);
 		font-weight: 500;
 		text-align: left;
 	}
 
 	thead th {
-		font-size: 1rem;
+		font-size: var(--text-base);
 	}
 
 	.size {
-		font-size: 1.05rem;
+		font-size: var(--text-base);
 	}
 </style>

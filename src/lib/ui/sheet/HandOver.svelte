@@ -61,17 +61,17 @@
 
 <style>
 	table {
-		font-size: 0.82rem;
+		font-size: var(--text-xs);
 	}
 
 	h2 {
 		margin-top: 4mm;
-		font-size: 1.05rem;
+		font-size: var(--text-base);
 	}
 
 	ul {
 		padding-left: 1.1rem;
-		font-size: 0.86rem;
+		font-size: var(--text-xs);
 		list-style: disc;
 	}
 

@@ -81,7 +81,7 @@
 <style>
 	table {
 		table-layout: fixed;
-		font-size: 0.74rem;
+		font-size: var(--text-2xs);
 		line-height: 1.1;
 	}
 
@@ -102,7 +102,7 @@
 
 	tbody th {
 		font-family: var(--font-display);
-		font-size: 1.1rem;
+		font-size: var(--text-lg);
 		font-weight: 600;
 	}
 
@@ -123,18 +123,18 @@
 	}
 
 	.short {
-		font-size: 0.7rem;
+		font-size: var(--text-2xs);
 	}
 
 	b {
-		font-size: 1.15rem;
+		font-size: var(--text-lg);
 		font-weight: 600;
 		line-height: 1;
 	}
 
 	small,
 	.measure {
-		font-size: 0.85rem;
+		font-size: var(--text-xs);
 	}
 
 	:last-child {

@@ -37,7 +37,7 @@
 		margin: 2mm 0;
 		padding: 1.5mm 3mm;
 		border: 1.5px dashed #6b4e12;
-		font-size: 0.8rem;
+		font-size: var(--text-xs);
 		line-height: 1.3;
 	}
 

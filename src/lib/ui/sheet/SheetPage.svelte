@@ -60,11 +60,11 @@
 	}
 
 	header p {
-		font-size: 0.85rem;
+		font-size: var(--text-xs);
 	}
 
 	h1 {
-		font-size: 1.25rem;
+		font-size: var(--text-lg);
 	}
 
 	/* Tables and boxes to tick on paper; where a sheet wants them otherwise it says so. */

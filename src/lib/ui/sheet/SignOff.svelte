@@ -81,17 +81,17 @@
 
 <style>
 	table {
-		font-size: 0.8rem;
+		font-size: var(--text-xs);
 	}
 
 	h2 {
 		margin-top: 4mm;
-		font-size: 1.05rem;
+		font-size: var(--text-base);
 	}
 
 	p,
 	.agreed {
-		font-size: 0.88rem;
+		font-size: var(--text-sm);
 	}
 
 	.agreed li {

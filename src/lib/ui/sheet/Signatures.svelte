@@ -19,6 +19,6 @@
 	p {
 		padding-top: 1mm;
 		border-top: 1px solid #000;
-		font-size: 0.8rem;
+		font-size: var(--text-xs);
 	}
 </style>

@@ -55,7 +55,7 @@
 
 <style>
 	table {
-		font-size: 0.78rem;
+		font-size: var(--text-2xs);
 	}
 
 	b,

@@ -156,7 +156,7 @@
 		padding: 0.4rem 0.6rem;
 		border-left: 4px solid var(--tape-blue);
 		background: color-mix(in srgb, var(--tape-blue) 10%, var(--color-base-100));
-		font-size: 0.95rem;
+		font-size: var(--text-sm);
 	}
 
 	.said + p {
@@ -173,12 +173,12 @@
 		display: flex;
 		gap: 0.25rem;
 		align-items: center;
-		min-height: 2rem;
+		min-height: 2.5rem;
 		padding: 0.1rem 0.35rem;
 		border-radius: 0.3rem;
 		background: var(--boxwood);
 		color: var(--boxwood-ink);
-		font-size: 0.82rem;
+		font-size: 0.875rem;
 		line-height: 1.05;
 		text-align: left;
 		cursor: pointer;

@@ -88,7 +88,8 @@
 		flex-wrap: wrap;
 		justify-content: space-between;
 		width: 100%;
-		padding: 0.3rem 0.4rem;
+		min-height: 2.5rem;
+		padding: 0.5rem 0.4rem;
 		border-radius: 0.3rem;
 		text-align: left;
 		cursor: pointer;

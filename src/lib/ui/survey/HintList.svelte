@@ -133,7 +133,7 @@
 	.name {
 		flex: none;
 		width: 4.6rem;
-		font-size: 0.88rem;
+		font-size: var(--text-sm);
 		line-height: 1.1;
 	}
 
@@ -143,7 +143,7 @@
 
 	.verdict {
 		color: var(--color-error);
-		font-size: 0.85rem;
+		font-size: var(--text-xs);
 		font-weight: 600;
 	}
 

@@ -188,7 +188,7 @@
 	}
 
 	.reading :global(.said) {
-		font-size: 0.76rem;
+		font-size: var(--text-2xs);
 	}
 
 	.tools {

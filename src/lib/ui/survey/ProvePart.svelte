@@ -60,7 +60,7 @@
 		gap: 0.4rem;
 		align-items: flex-start;
 		font-weight: 600;
-		font-size: 0.92rem;
+		font-size: var(--text-sm);
 	}
 
 	.verdict :global(svg) {

@@ -93,18 +93,18 @@
 	.studs {
 		width: 100%;
 		margin-top: 0.4rem;
-		font-size: 0.95rem;
+		font-size: var(--text-sm);
 	}
 
 	th {
 		color: var(--graphite-soft);
-		font-size: 0.82rem;
+		font-size: var(--text-xs);
 		font-weight: 400;
 		text-align: left;
 	}
 
 	td {
-		font-size: 1.05rem;
+		font-size: var(--text-base);
 	}
 
 	.proven td {

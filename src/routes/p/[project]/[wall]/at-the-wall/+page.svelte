@@ -274,13 +274,13 @@
 	}
 
 	h1 {
-		font-size: 1.15rem;
+		font-size: var(--text-lg);
 		white-space: nowrap;
 	}
 
 	header p {
 		margin-left: auto;
-		font-size: 0.92rem;
+		font-size: var(--text-sm);
 		white-space: nowrap;
 	}
 
@@ -330,7 +330,7 @@
 	}
 
 	h2 {
-		font-size: 1.6rem;
+		font-size: var(--text-2xl);
 		line-height: 1.15;
 		text-wrap: balance;
 	}
@@ -365,7 +365,7 @@
 		align-items: center;
 		min-height: 48px;
 		padding: 0 0.7rem;
-		font-size: 0.95rem;
+		font-size: var(--text-base);
 		border: 2px solid var(--color-primary);
 		border-radius: 1.5rem;
 		color: var(--color-primary);

@@ -113,6 +113,6 @@
 	}
 
 	h3 {
-		font-size: 1.15rem;
+		font-size: var(--text-lg);
 	}
 </style>

@@ -127,11 +127,11 @@
 
 	h2 {
 		margin-top: 5mm;
-		font-size: 1.05rem;
+		font-size: var(--text-base);
 	}
 
 	table {
-		font-size: 0.9rem;
+		font-size: var(--text-sm);
 	}
 
 	.boxes {

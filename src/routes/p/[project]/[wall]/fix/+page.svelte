@@ -272,13 +272,14 @@
 
 <style>
 	.back {
+		min-height: 2.5rem;
 		color: var(--color-primary);
-		font-size: 0.92rem;
+		font-size: var(--text-sm);
 		cursor: pointer;
 	}
 
 	h2 {
-		font-size: 1.2rem;
+		font-size: var(--text-lg);
 	}
 
 	.more {

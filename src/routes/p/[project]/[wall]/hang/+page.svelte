@@ -149,17 +149,17 @@
 		display: flex;
 		align-items: baseline;
 		justify-content: space-between;
-		min-height: 2.2rem;
+		min-height: 2.5rem;
 		border-bottom: 2px solid var(--boxwood-low);
 		cursor: pointer;
 	}
 
 	.phase span {
 		color: var(--graphite-soft);
-		font-size: 0.85rem;
+		font-size: var(--text-xs);
 	}
 
 	h3 {
-		font-size: 1.05rem;
+		font-size: var(--text-base);
 	}
 </style>

@@ -127,11 +127,11 @@
 <style>
 	p {
 		margin: 1mm 0;
-		font-size: 0.84rem;
+		font-size: var(--text-xs);
 	}
 
 	table {
-		font-size: 0.78rem;
+		font-size: var(--text-2xs);
 		line-height: 1.25;
 	}
 
@@ -141,7 +141,7 @@
 	}
 
 	td .measure {
-		font-size: 1.1rem;
+		font-size: var(--text-lg);
 		white-space: nowrap;
 	}
 
@@ -158,7 +158,7 @@
 		display: grid;
 		gap: 2mm;
 		margin-top: 3mm;
-		font-size: 0.74rem;
+		font-size: var(--text-2xs);
 		line-height: 1.25;
 	}
 
@@ -169,6 +169,6 @@
 	}
 
 	h2 {
-		font-size: 1rem;
+		font-size: var(--text-base);
 	}
 </style>

@@ -246,12 +246,12 @@
 		padding: 0.4rem 0.6rem;
 		border-left: 4px solid var(--marigold);
 		background: color-mix(in srgb, var(--marigold) 14%, var(--color-base-100));
-		font-size: 0.92rem;
+		font-size: var(--text-sm);
 	}
 
 	.foot {
 		margin-top: 0.7rem;
 		color: var(--graphite-soft);
-		font-size: 0.88rem;
+		font-size: var(--text-sm);
 	}
 </style>

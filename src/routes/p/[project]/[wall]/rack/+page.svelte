@@ -104,8 +104,9 @@
 
 <style>
 	.back {
+		min-height: 2.5rem;
 		color: var(--color-primary);
-		font-size: 0.92rem;
+		font-size: var(--text-sm);
 		cursor: pointer;
 	}
 
@@ -115,6 +116,6 @@
 
 	h2 {
 		margin-bottom: 0.3rem;
-		font-size: 1.2rem;
+		font-size: var(--text-lg);
 	}
 </style>

@@ -98,7 +98,7 @@
 	.key,
 	.cares {
 		margin-top: 2mm;
-		font-size: 0.8rem;
+		font-size: var(--text-xs);
 	}
 
 	.prove b {
@@ -106,7 +106,7 @@
 	}
 
 	.cares {
-		font-size: 0.72rem;
+		font-size: var(--text-2xs);
 		line-height: 1.25;
 		columns: 2;
 		column-gap: 8mm;
