@@ -265,10 +265,10 @@ export { type Eyes, EYES, lookAt } from './layout/step-back.ts';
 export { styleFacts } from './layout/styles/index.ts';
 export { actTakes, together, TOGETHER_ACTS, type TogetherAct } from './layout/together.ts';
 export { type Item, type Region, STYLE_NAMES, type StyleName } from './layout/types.ts';
-export { cutPlan, type CutPlan, type CutSheet } from './marking/cutting/cut-plan.ts';
+export { cutPlan, type CutSheet } from './marking/cutting/cut-plan.ts';
 export { cutSteps } from './marking/cutting/cut-steps.ts';
 export { type PaperPlan, planPaper, type Roll } from './marking/cutting/paper.ts';
-export { type Strip, stripPlan, type StripPlan } from './marking/cutting/strip-plan.ts';
+export { type Strip, type StripPlan } from './marking/cutting/strip-plan.ts';
 export {
 	acrossDatums,
 	datumKey,

@@ -1,6 +1,6 @@
 import { expect } from 'chai';
-import { filesEnding, sentencesIn, textsOfComponent } from '../../../scripts/lib/sentences.ts';
-import { formatMessage } from '../core/index.ts';
+import { filesEnding, sentencesIn, textsOfComponent } from '../../../../scripts/lib/sentences.ts';
+import { formatMessage } from './units/message.ts';
 
 /** Words that a hanger would not say aloud, and what the app says instead. */
 const INSTEAD: readonly [RegExp, string][] = [
@@ -45,7 +45,7 @@ async function made(value: number): Promise<string[]> {
 		} else if (of && typeof of === 'object') Object.values(of).forEach(gather);
 	};
 	for (const file of filesEnding('.ts').filter((each) => each.startsWith('src/lib/words/en/')))
-		gather(await import(`../../../${file}`));
+		gather(await import(`../../../../${file}`));
 	return found;
 }
 
