@@ -180,7 +180,7 @@ test('the elevation, the helper’s page and the job papers carry the whole job'
 	await expect(rows.nth(1)).toContainText('C Pier mirror');
 	await expect(rows.nth(1)).toContainText('two people');
 	await expect(page.getByText('Hammer')).toBeVisible();
-	await expect(page.getByText(/^Stop: C\. What C hangs on is still to choose/)).toBeVisible();
+	await expect(page.getByText(/^Stop: C\. Choose what C hangs on/)).toBeVisible();
 	await accessible(page, 'the helper’s page');
 	expect(pagesIn(await page.pdf())).toBe(1);
 	await back();
@@ -190,7 +190,7 @@ test('the elevation, the helper’s page and the job papers carry the whole job'
 	await expect(page.getByText(/^About .* h, likely/)).toBeVisible();
 	await expect(page.getByText('10 new holes in the wall.')).toBeVisible();
 	// What is still to choose is not handed over unsaid.
-	await expect(page.getByText(/^Stop: C\. What C hangs on/)).toHaveCount(2);
+	await expect(page.getByText(/^Stop: C\. Choose what C hangs on/)).toHaveCount(2);
 	await accessible(page, 'job papers');
 	expect(pagesIn(await page.pdf())).toBe(3);
 	await page.getByRole('radio', { name: 'Hand-over' }).check();

@@ -358,7 +358,7 @@ test('a hanger says where it falls short, at the place', async ({ page }) => {
 	await expect(page.getByRole('region', { name: 'Readout' })).toContainText('no mark yet');
 	await measure(page.getByLabel('Wall cleat'), '24');
 	await page.getByText('Tape strip').click();
-	await expect(bench(page).getByText(/its left end at the left edge/)).toBeVisible();
+	await expect(bench(page).getByText(/Write LEFT at the end/)).toBeVisible();
 	await page.getByText('Step by step').click();
 	await expect(bench(page).getByText(/Lower the piece onto the wall half/)).toBeVisible();
 });

@@ -112,7 +112,7 @@ test.describe('what a careful hanger would sign', () => {
 		await survey(page, 'On it');
 		await bench(page).getByRole('button', { name: 'Furniture', exact: true }).click();
 		await page.getByLabel('What it is').selectOption('Cot');
-		expect(await firstWay(page, 'over-a-cot')).toMatch(/Two rings on two hooks first 2 × folding/);
+		expect(await firstWay(page, 'over-a-cot')).toMatch(/Two rings on two hooks best 2 × folding/);
 		await expect(bench(page)).toContainText('where a child can pull at it');
 	});
 
@@ -142,9 +142,9 @@ test.describe('what a careful hanger would sign', () => {
 	});
 
 	for (const [fact, fixing] of [
-		['Rented', 'Wire on one hook first 1 × one-nail picture hook'],
-		['Open to the public', 'Cleat or split batten first 2 × folding plastic anchor'],
-		['Earthquakes happen here', 'Two rings on two hooks first 2 × folding plastic anchor']
+		['Rented', 'Wire on one hook best 1 × one-nail picture hook'],
+		['Open to the public', 'Cleat or split batten best 2 × folding plastic anchor'],
+		['Earthquakes happen here', 'Two rings on two hooks best 2 × folding plastic anchor']
 	] as const)
 		test(`a 12 lb picture: ${fact}`, async ({ page }) => {
 			await wallOf(page, 'Drywall (plasterboard) on wood studs', '1/2 in');

@@ -46,7 +46,8 @@ export const station = (page: Page, name: string): Locator =>
 	page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name });
 
 /** Unfolds where the tape is hooked, in Mark. */
-export const tapeFold = (page: Page): Promise<void> => page.getByText(/^Tape hooked on/).click();
+export const tapeFold = (page: Page): Promise<void> =>
+	page.locator('summary', { hasText: /^Tape hooked on/ }).click();
 
 /** Unfolds the papers besides the marks sheet, in Mark. */
 export const otherPapers = (page: Page): Promise<void> =>

@@ -123,6 +123,10 @@
 						<a href={projectPath(listed.id, listed.project.walls[0]!.id, 'arrange')}>
 							<MiniWall project={listed.project} />
 							{@render named()}
+							{#await import('$lib/ui/next-of.ts') then { nextOf }}
+								{@const next = nextOf(listed.project)}
+								{#if next}<span class="next">Next: {next}</span>{/if}
+							{/await}
 						</a>
 					{:else}
 						<div class="unreadable">
@@ -274,6 +278,12 @@
 	.unreadable p {
 		font-size: var(--text-sm);
 		overflow-wrap: anywhere;
+	}
+
+	.next {
+		display: block;
+		font-size: var(--text-sm);
+		font-weight: 600;
 	}
 
 	.when {

@@ -400,7 +400,7 @@ export { type Trouble, TROUBLES } from './day/hangday/wrong.ts';
 export { inspectionOf } from './day/job/inspection.ts';
 export { LIVING_WITH } from './day/job/living-with.ts';
 export { takesTwo, timeFor } from './day/job/time.ts';
-export { type StationNotes, stationNotesOn } from './day/stations.ts';
+export { nextStation, type StationNotes, stationNotesOn } from './day/stations.ts';
 export { LEVEL_LENGTH_MM } from './base/figures/readings.ts';
 export { pointNamed } from './model/point-id.ts';
 export { gapWasRead, hookWasSet, heightWasRead } from './day/hangday/as-set.ts';

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import type { StationNotes } from '$lib/core/index.ts';
-	import { projectPath, STATIONS } from './paths.ts';
+	import { projectPath } from './paths.ts';
+	import { STATIONS } from './stations.ts';
 
 	interface Props {
 		project: string;

@@ -10,7 +10,8 @@
 	import { copyOf, deleteProject, keepProject } from '$lib/store/projects.ts';
 	import type { Session } from '$lib/store/session.svelte.ts';
 	import { exportProject } from './export-project.ts';
-	import { projectPath, type Station } from './paths.ts';
+	import { projectPath } from './paths.ts';
+	import type { Station } from './stations.ts';
 	import { notices } from './toast.svelte.ts';
 
 	interface Props {

@@ -8,6 +8,7 @@
 	import {
 		marksOfPiece,
 		mayHaveStuds,
+		nextStation,
 		onNoWall,
 		stationNotesOn,
 		studFacts,
@@ -22,7 +23,8 @@
 	import KeepingNote from './KeepingNote.svelte';
 	import Layers from './Layers.svelte';
 	import LeaveGuard from './LeaveGuard.svelte';
-	import { projectPath, STATIONS } from './paths.ts';
+	import { projectPath } from './paths.ts';
+	import { STATIONS } from './stations.ts';
 	import ProjectMenu from './ProjectMenu.svelte';
 	import Readout from './Readout.svelte';
 	import { BonesWatch, setBones } from './survey/bones.svelte.ts';
@@ -57,11 +59,12 @@
 	const notes = $derived(stationNotesOn(session.committed, wallId, late));
 	/** What is to be done next for this wall; null where nothing is. */
 	const next = $derived.by(() => {
-		const open = STATIONS.find(({ id }) => notes && !notes[id].ready);
-		if (!notes || !open || open.id === here) return null;
+		const station = notes && nextStation(notes);
+		if (!notes || !station || station === here) return null;
+		const { name } = STATIONS.find(({ id }) => id === station)!;
 		return {
-			href: projectPath(session.id, wallId, open.id),
-			says: `${open.name}: ${notes[open.id].text}`
+			href: projectPath(session.id, wallId, station),
+			says: `${name}: ${notes[station].text}`
 		};
 	});
 	const wall = $derived(session.project.walls.find(({ id }) => id === wallId));

@@ -21,6 +21,10 @@ export interface StationNotes {
 	book: StationNote;
 }
 
+/** The first station that lacks something; null where none does. */
+export const nextStation = (notes: StationNotes): keyof StationNotes | null =>
+	(Object.keys(notes) as (keyof StationNotes)[]).find((station) => !notes[station].ready) ?? null;
+
 const ready = (text = STATIONS.ready()): StationNote => ({ ready: true, text });
 const lacks = (text: string): StationNote => ({ ready: false, text });
 
