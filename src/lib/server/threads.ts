@@ -21,7 +21,7 @@ if (!isMainThread && workerData === ROLE)
 	});
 
 /** A request is stopped after this long, ms, and a thread that does not begin at all. */
-const PATIENCE = 2000;
+const PATIENCE = 5000;
 const TO_BEGIN = 10_000;
 /** So many are worked out at a time, one core being left for the server; so many wait. */
 export const MOST_THREADS = Math.max(1, availableParallelism() - 1);
