@@ -206,8 +206,8 @@
 		gap: 0.2rem;
 		min-height: 8.5rem;
 		padding: 1rem;
-		background: linear-gradient(100deg, #d6b083, #c99f6c);
-		color: #2f2620;
+		background: linear-gradient(100deg, var(--kraft-light), var(--kraft-mid));
+		color: var(--ink);
 		text-align: left;
 		box-shadow: 2px 5px 10px rgb(47 38 32 / 22%);
 		cursor: pointer;
@@ -240,7 +240,7 @@
 	}
 
 	:global(.door-button:hover) {
-		background: linear-gradient(100deg, #dfbc92, #d3ab7a);
+		background: linear-gradient(100deg, var(--kraft-lit), var(--kraft-light));
 	}
 
 	:global(.door-button:focus-within) {

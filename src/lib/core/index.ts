@@ -12,7 +12,15 @@ export {
 	rectToQuad
 } from './base/geometry/homography.ts';
 export { alongLine, type Point } from './base/geometry/line.ts';
-export { boundsOf, centreX, centreY, type Rect, right, top } from './base/geometry/rect.ts';
+export {
+	boundsOf,
+	centreX,
+	centreY,
+	overlap,
+	type Rect,
+	right,
+	top
+} from './base/geometry/rect.ts';
 export { memoised } from './base/memo.ts';
 export { normalDraw, seeded, seedOf } from './base/random.ts';
 export { failsBy, type Failure, ok, type Result } from './base/result.ts';

@@ -67,7 +67,12 @@
 		height: 12px;
 		margin-top: -8px;
 		border-radius: 50%;
-		background: radial-gradient(circle at 35% 30%, #f3dc9c, var(--brass) 55%, #7d5b22);
+		background: radial-gradient(
+			circle at 35% 30%,
+			var(--brass-light),
+			var(--brass) 55%,
+			var(--brass-low)
+		);
 	}
 
 	a {
@@ -120,13 +125,13 @@
 	}
 
 	.note {
-		color: #344d1e;
+		color: var(--moss-deep);
 		font-size: var(--text-2xs);
 		font-weight: 500;
 	}
 
 	.note.lacks {
-		color: #7d2b17;
+		color: var(--brick-deep);
 	}
 
 	a.current .note {
@@ -187,13 +192,13 @@
 			width: 9px;
 			height: 9px;
 			margin-top: 3px;
-			border: 2px solid #344d1e;
+			border: 2px solid var(--moss-deep);
 			border-radius: 50%;
-			background: #344d1e;
+			background: var(--moss-deep);
 		}
 
 		.dot.lacks {
-			border-color: #7d2b17;
+			border-color: var(--brick-deep);
 			background: transparent;
 		}
 	}

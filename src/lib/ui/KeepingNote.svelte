@@ -36,7 +36,7 @@
 	}
 
 	.note.failed {
-		color: #ffb3a0;
+		color: var(--brick-on-dark);
 		font-weight: 600;
 	}
 

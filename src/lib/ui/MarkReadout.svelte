@@ -197,6 +197,6 @@
 		overflow-y: auto;
 		padding: 0.8rem 1.25rem;
 		background: var(--umber-deep);
-		border-bottom: 1px solid #ffffff25;
+		border-bottom: 1px solid var(--umber-rule);
 	}
 </style>

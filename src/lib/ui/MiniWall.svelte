@@ -59,6 +59,6 @@
 
 	.piece {
 		fill: var(--kraft);
-		stroke: #6d4f36;
+		stroke: var(--walnut);
 	}
 </style>

@@ -8,7 +8,6 @@
 	import {
 		marksOfPiece,
 		mayHaveStuds,
-		nextStation,
 		onNoWall,
 		stationNotesOn,
 		studFacts,
@@ -23,8 +22,8 @@
 	import KeepingNote from './KeepingNote.svelte';
 	import Layers from './Layers.svelte';
 	import LeaveGuard from './LeaveGuard.svelte';
+	import { nextIn } from './next-of.ts';
 	import { projectPath } from './paths.ts';
-	import { STATIONS } from './stations.ts';
 	import ProjectMenu from './ProjectMenu.svelte';
 	import Readout from './Readout.svelte';
 	import { BonesWatch, setBones } from './survey/bones.svelte.ts';
@@ -59,13 +58,9 @@
 	const notes = $derived(stationNotesOn(session.committed, wallId, late));
 	/** What is to be done next for this wall; null where nothing is. */
 	const next = $derived.by(() => {
-		const station = notes && nextStation(notes);
-		if (!notes || !station || station === here) return null;
-		const { name } = STATIONS.find(({ id }) => id === station)!;
-		return {
-			href: projectPath(session.id, wallId, station),
-			says: `${name}: ${notes[station].text}`
-		};
+		const first = nextIn(notes);
+		if (!first || first.station === here) return null;
+		return { href: projectPath(session.id, wallId, first.station), says: first.says };
 	});
 	const wall = $derived(session.project.walls.find(({ id }) => id === wallId));
 	const piece = $derived(session.project.pieces.find(({ id }) => id === view.selected));
@@ -245,29 +240,31 @@
 				<aside class="bench" aria-label="Bench">{@render children()}</aside>
 			{/if}
 		</main>
-		{#if view.fromWall}
-			<a
-				class="to-wall"
-				href={resolve('/p/[project]/[wall]/at-the-wall', {
-					project: session.id,
-					wall: wallId
-				})}
-				onclick={() => (view.fromWall = false)}
-			>
-				‹ Back to the wall
-			</a>
-		{/if}
-		<Readout
-			project={session.committed}
-			plan={session.keptPlan(wallId)}
-			planned={here === 'survey' ? undefined : planned}
-			{marks}
-			hook={view.hook}
-			{styles}
-			{hint}
-			{next}
-			onhook={(hook) => (view.hook = hook)}
-		/>
+		<div class="foot">
+			{#if view.fromWall}
+				<a
+					class="to-wall"
+					href={resolve('/p/[project]/[wall]/at-the-wall', {
+						project: session.id,
+						wall: wallId
+					})}
+					onclick={() => (view.fromWall = false)}
+				>
+					‹ Back to the wall
+				</a>
+			{/if}
+			<Readout
+				project={session.committed}
+				plan={session.keptPlan(wallId)}
+				planned={here === 'survey' ? undefined : planned}
+				{marks}
+				hook={view.hook}
+				{styles}
+				{hint}
+				{next}
+				onhook={(hook) => (view.hook = hook)}
+			/>
+		</div>
 	</div>
 {:else}
 	<TopBar />
@@ -313,10 +310,13 @@
 		background: var(--color-base-100);
 	}
 
-	.to-wall {
+	.foot {
 		position: sticky;
-		z-index: 21;
+		z-index: 20;
 		bottom: 0;
+	}
+
+	.to-wall {
 		display: grid;
 		min-height: 48px;
 		place-items: center;

@@ -50,9 +50,6 @@
 
 <style>
 	.readout {
-		position: sticky;
-		z-index: 20;
-		bottom: 0;
 		background: var(--umber-deep);
 		color: var(--umber-text);
 	}

@@ -1,6 +1,11 @@
 import { expect } from 'chai';
-import { usualHouseRules, type Project } from '../core/index.ts';
-import { startPiece, startPlacement, startProject } from '../core/model/start.ts';
+import {
+	startPiece,
+	startPlacement,
+	startProject,
+	usualHouseRules,
+	type Project
+} from '../core/index.ts';
 import { nextOf } from './next-of.ts';
 
 let count = 0;

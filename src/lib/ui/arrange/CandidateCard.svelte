@@ -120,7 +120,7 @@
 
 	.piece {
 		fill: var(--kraft);
-		stroke: #6d4f36;
+		stroke: var(--walnut);
 		stroke-width: 0.7;
 	}
 

@@ -109,7 +109,7 @@
 		max-width: 50rem;
 		margin: 0 auto;
 		padding: 1rem 1.2rem;
-		background: #fff;
-		color: #000;
+		background: var(--sheet);
+		color: var(--sheet-ink);
 	}
 </style>

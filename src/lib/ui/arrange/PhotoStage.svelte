@@ -320,7 +320,7 @@
 
 	circle {
 		fill: rgb(63 134 181 / 35%);
-		stroke: #fff;
+		stroke: var(--sheet);
 		stroke-width: 3;
 		cursor: grab;
 		touch-action: none;

@@ -268,11 +268,11 @@
 	}
 
 	.box-side {
-		fill: #553a26;
+		fill: var(--walnut-deep);
 	}
 
 	.box-top {
-		fill: #8d6443;
+		fill: var(--oak);
 	}
 
 	.figure {

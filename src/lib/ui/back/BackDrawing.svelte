@@ -89,15 +89,15 @@
 	const shape = $derived(outlinePath(outline, geometry.width, geometry.height));
 	/** What the bare back of a piece without rails looks like. */
 	const BARE: Record<PieceKind, string> = {
-		framed: '#8a6a46',
-		canvas: '#d8c7a2',
-		mirror: '#9aa3a3',
-		panel: '#b98a58',
-		plate: '#ece5d3',
-		object: '#a9794a',
-		textile: '#d9c9a8',
-		shelf: '#b08354',
-		held: '#5b5b58'
+		framed: 'var(--moulding)',
+		canvas: 'var(--canvas)',
+		mirror: 'var(--glass-back)',
+		panel: 'var(--pine)',
+		plate: 'var(--china)',
+		object: 'var(--beech)',
+		textile: 'var(--canvas)',
+		shelf: 'var(--pine)',
+		held: 'var(--holder)'
 	};
 
 	const edgeLane = $derived({
@@ -141,8 +141,8 @@
 		<svg {width} {height} aria-hidden={pulled ? undefined : 'true'}>
 			<defs>
 				<linearGradient id={gradient} x1="0" y1="0" x2="1" y2="1">
-					<stop offset="0" stop-color="#6d4f36" />
-					<stop offset="1" stop-color="#4f3825" />
+					<stop offset="0" stop-color="var(--walnut)" />
+					<stop offset="1" stop-color="var(--walnut-deep)" />
 				</linearGradient>
 			</defs>
 			{@render behind?.(geometry, { width, height })}
@@ -289,7 +289,7 @@
 		height: 1.25rem;
 		border-radius: 50% 50% 50% 0;
 		background: var(--marigold);
-		color: #2f2620;
+		color: var(--ink);
 		font-weight: 700;
 		font-size: var(--text-sm);
 		pointer-events: none;
@@ -297,7 +297,7 @@
 
 	.warned.stop::after {
 		background: var(--brick);
-		color: #fff;
+		color: var(--sheet);
 	}
 
 	.cast {

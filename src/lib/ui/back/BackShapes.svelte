@@ -109,7 +109,7 @@
 
 	.wire {
 		fill: none;
-		stroke: #4c4f55;
+		stroke: var(--iron);
 		stroke-width: 2.4;
 		stroke-linejoin: round;
 	}
@@ -117,18 +117,18 @@
 	.strap rect,
 	.bar path {
 		fill: var(--steel);
-		stroke: #4c4f55;
+		stroke: var(--iron);
 		stroke-width: 1;
 	}
 
 	.strap .loop {
 		fill: none;
-		stroke: #4c4f55;
+		stroke: var(--iron);
 		stroke-width: 2;
 	}
 
 	.screw {
-		fill: #4c4f55;
+		fill: var(--iron);
 	}
 
 	.hook path {
@@ -144,39 +144,39 @@
 	}
 
 	.batten {
-		fill: #b98a58;
-		stroke: #6d4f36;
+		fill: var(--pine);
+		stroke: var(--walnut);
 	}
 
 	.batten.metal {
 		fill: var(--steel);
-		stroke: #4c4f55;
+		stroke: var(--iron);
 	}
 
 	.bevel {
-		stroke: #2f2620;
+		stroke: var(--ink);
 		stroke-width: 2;
 	}
 
 	.hollow {
-		fill: #2f2620;
+		fill: var(--ink);
 	}
 
 	.steel-plate {
-		stroke: #a9853f;
+		stroke: var(--brass-low);
 		stroke-width: 13;
 		stroke-linecap: round;
 	}
 
 	.pad {
-		fill: #f4efe4;
-		stroke: #6b5f50;
+		fill: var(--plastic);
+		stroke: var(--umber-line);
 		stroke-dasharray: 2 2;
 	}
 
 	.spring {
 		fill: none;
-		stroke: #4c4f55;
+		stroke: var(--iron);
 		stroke-width: 2.2;
 		stroke-linejoin: round;
 	}

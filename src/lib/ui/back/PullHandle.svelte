@@ -90,13 +90,13 @@
 	}
 
 	.finger {
-		fill: #e3b894;
-		stroke: #8a5f3d;
+		fill: var(--hand);
+		stroke: var(--hand-line);
 		stroke-width: 1.2;
 	}
 
 	.nailbed {
-		fill: #f4dcc6;
+		fill: var(--hand-light);
 		stroke: none;
 	}
 

@@ -65,7 +65,7 @@
 		width: 2rem;
 		height: 2rem;
 		background: var(--kraft);
-		color: #2f2620;
+		color: var(--ink);
 		font-size: var(--text-lg);
 	}
 

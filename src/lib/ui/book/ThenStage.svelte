@@ -69,7 +69,7 @@
 	}
 
 	.used circle {
-		fill: #2f2620;
+		fill: var(--ink);
 		stroke: var(--halo);
 		stroke-width: 2;
 	}

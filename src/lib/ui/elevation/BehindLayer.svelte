@@ -14,13 +14,17 @@
 		bones: boolean;
 		/** The level line and what was read from it. */
 		level: boolean;
+		selected: string | null;
 	}
 
-	let { plan, wall, frame, styles, bones, level }: Props = $props();
+	let { plan, wall, frame, styles, bones, level, selected }: Props = $props();
+
+	const chosen = $derived(plan.pieces.filter(({ pieceId }) => pieceId === selected));
+	const pieces = $derived((chosen.length > 0 ? chosen : plan.pieces).map(({ rect }) => rect));
 </script>
 
 {#if bones}
-	<RunShapes runs={plan.runs} {wall} {frame} />
+	<RunShapes runs={plan.runs} {wall} {frame} {pieces} />
 	<BonesShapes {wall} {frame} />
 {/if}
 {#if level}

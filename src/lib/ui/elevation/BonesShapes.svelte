@@ -63,24 +63,24 @@
 
 <style>
 	.wood {
-		stop-color: #9a6a3c;
+		stop-color: var(--timber);
 		stop-opacity: 0.62;
 	}
 
 	.edge {
-		stop-color: #9a6a3c;
+		stop-color: var(--timber);
 		stop-opacity: 0;
 	}
 
 	.centre {
-		stroke: #5f3d1d;
+		stroke: var(--timber-line);
 		stroke-width: 1;
 		stroke-dasharray: 9 3 2 3;
 		fill: none;
 	}
 
 	.stud.proven {
-		stroke: #5f3d1d;
+		stroke: var(--timber-line);
 		stroke-width: 1.5;
 	}
 

@@ -127,7 +127,8 @@
 					neighbourGaps(selected.rect, others, wall),
 					frame,
 					styles.lead,
-					houseRules.gap
+					houseRules.gap,
+					plan.pieces.map(({ rect }) => rect)
 				)
 			: []
 	);
@@ -183,7 +184,15 @@
 			{/each}
 			{#if bones || survey === 'level'}
 				{#await import('./BehindLayer.svelte') then { default: BehindLayer }}
-					<BehindLayer {plan} {wall} {frame} {styles} {bones} level={survey === 'level'} />
+					<BehindLayer
+						{plan}
+						{wall}
+						{frame}
+						{styles}
+						{bones}
+						level={survey === 'level'}
+						selected={view.selected}
+					/>
 				{/await}
 			{/if}
 		</svg>

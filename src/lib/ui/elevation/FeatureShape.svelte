@@ -58,7 +58,7 @@
 	}
 
 	.pane {
-		fill: #b9d0d6;
+		fill: var(--glass);
 	}
 
 	.void {
@@ -75,12 +75,12 @@
 	}
 
 	.wood {
-		fill: #6b4a31;
+		fill: var(--walnut);
 	}
 
 	.wood-light {
-		fill: #8d6443;
-		stroke: #5d3f28;
+		fill: var(--oak);
+		stroke: var(--walnut-deep);
 		stroke-width: 0.8;
 	}
 
@@ -90,23 +90,23 @@
 	}
 
 	.metal {
-		fill: #c9c6bd;
-		stroke: #8b8f97;
+		fill: var(--zinc);
+		stroke: var(--steel);
 	}
 
 	.cloth {
-		fill: #6f7f86;
-		stroke: #4e5b61;
+		fill: var(--cloth);
+		stroke: var(--cloth-line);
 	}
 
 	.cushion {
-		fill: #8a999f;
-		stroke: #4e5b61;
+		fill: var(--cloth-light);
+		stroke: var(--cloth-line);
 	}
 
 	.shade {
-		fill: #f1ddb0;
-		stroke: #b98d3d;
+		fill: var(--lamplight);
+		stroke: var(--brass);
 	}
 
 	.dark {

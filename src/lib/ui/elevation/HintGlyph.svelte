@@ -47,17 +47,17 @@
 	}
 
 	.glyph {
-		stroke: #1d4f70;
+		stroke: var(--tape-blue-deep);
 		stroke-width: 2.2;
 	}
 
 	.amiss {
-		stroke: #a5432d;
+		stroke: var(--fired-clay);
 		stroke-dasharray: 3 2;
 	}
 
 	text {
-		fill: #a5432d;
+		fill: var(--fired-clay);
 		font-size: 17px;
 		paint-order: stroke;
 		stroke: var(--halo);

@@ -40,7 +40,7 @@
 	}
 
 	.tick {
-		stroke: #2f2620;
+		stroke: var(--ink);
 		stroke-width: 1.6;
 	}
 

@@ -95,7 +95,7 @@
 					x={lockSize * 0.15}
 					y={lockSize * 0.15}
 					size={lockSize * 0.7}
-					color="#2f2620"
+					color="var(--ink)"
 					aria-hidden="true"
 				/>
 			</g>
@@ -136,7 +136,7 @@
 	}
 
 	.tag-text {
-		fill: #2f2620;
+		fill: var(--ink);
 		text-anchor: middle;
 	}
 

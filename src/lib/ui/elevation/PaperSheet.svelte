@@ -52,13 +52,13 @@
 	}
 
 	text {
-		fill: #2f2620;
+		fill: var(--ink);
 		text-anchor: middle;
 	}
 
 	.arrow {
 		fill: none;
-		stroke: #2f2620;
+		stroke: var(--ink);
 		stroke-width: 1.8;
 	}
 </style>

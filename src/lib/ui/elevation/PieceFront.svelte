@@ -41,25 +41,36 @@
 		Math.round(piece.width * 7 + piece.height * 3 + piece.depth) + piece.kind.length
 	);
 	const pick = (colours: readonly string[]) => colours[turn % colours.length]!;
-	const mouldings = ['#3a2a20', '#8a6a46', '#5d4a3a', '#a88a5c', '#46382f'];
-	const woods = ['#a9794a', '#94683c', '#b98a58'];
-	const cloths = ['#b6533f', '#3f6f8a', '#5c7a45', '#c79a3c'];
-	const rims = ['#2f5f8a', '#8b8f97', '#a5432d', '#5c7a45'];
+	const mouldings = [
+		'var(--moulding-dark)',
+		'var(--moulding)',
+		'var(--moulding-brown)',
+		'var(--moulding-gilt)',
+		'var(--moulding-black)'
+	];
+	const woods = ['var(--beech)', 'var(--timber)', 'var(--pine)'];
+	const cloths = [
+		'var(--cloth-red)',
+		'var(--cloth-blue)',
+		'var(--cloth-green)',
+		'var(--cloth-gold)'
+	];
+	const rims = ['var(--cloth-blue)', 'var(--steel)', 'var(--cloth-red)', 'var(--cloth-green)'];
 	const ground = $derived(
 		mirror
-			? '#8b5a2b'
+			? 'var(--timber)'
 			: frame > 0
 				? pick(mouldings)
 				: {
 						panel: pick(woods),
 						object: pick(woods),
 						shelf: pick(woods),
-						held: '#5b5b58',
-						textile: '#efe4cd',
-						plate: '#f7f2e4',
-						canvas: '#efe4cd',
-						framed: '#efe4cd',
-						mirror: '#bfd0cf'
+						held: 'var(--holder)',
+						textile: 'var(--canvas-front)',
+						plate: 'var(--china)',
+						canvas: 'var(--canvas-front)',
+						framed: 'var(--canvas-front)',
+						mirror: 'var(--glass)'
 					}[piece.kind]
 	);
 </script>
@@ -103,7 +114,7 @@
 		{#each [0.2, 0.5, 0.8] as at (at)}
 			<rect x="0" y={height * (at - 0.1)} {width} height={height * 0.2} fill={pick(cloths)} />
 		{/each}
-		<rect {width} height={Math.max(height * 0.05, 3)} fill="#8a6a46" />
+		<rect {width} height={Math.max(height * 0.05, 3)} fill="var(--moulding)" />
 	{:else if piece.kind === 'object' || piece.kind === 'shelf'}
 		<path
 			class="grain"
@@ -120,7 +131,7 @@
 			y={frame}
 			width={Math.max(width - 2 * frame, 0)}
 			height={Math.max(height - 2 * frame, 0)}
-			fill={mount > 0 ? '#fbf7ec' : frame > 0 ? '#efe4cd' : ground}
+			fill={mount > 0 ? 'var(--mat)' : frame > 0 ? 'var(--canvas-front)' : ground}
 		/>
 		{#if art}
 			<svg {...inner} viewBox="0 0 100 100" preserveAspectRatio="none">
@@ -164,7 +175,7 @@
 	}
 
 	.silvered {
-		fill: #bfd0cf;
+		fill: var(--glass);
 	}
 
 	.gleam {
@@ -185,19 +196,19 @@
 	}
 
 	.peg {
-		stroke: #d9d3c4;
+		stroke: var(--plastic);
 		stroke-width: 3;
 		stroke-linecap: round;
 	}
 
 	.bevel {
 		fill: none;
-		stroke: #d8caa9;
+		stroke: var(--canvas);
 	}
 
 	.blank {
 		fill: none;
-		stroke: #b9a682;
+		stroke: var(--canvas-line);
 		stroke-width: 1.3;
 		stroke-linejoin: round;
 	}

@@ -1,9 +1,17 @@
 <script lang="ts">
-	import type { Run, Wall } from '$lib/core/index.ts';
+	import { overlap, type Rect, type Run, type Wall } from '$lib/core/index.ts';
 	import type { Frame } from './frame.ts';
 	import { facePath } from './outline.ts';
 
-	let { runs, wall, frame }: { runs: readonly Run[]; wall: Wall; frame: Frame } = $props();
+	interface Props {
+		runs: readonly Run[];
+		wall: Wall;
+		frame: Frame;
+		/** The chosen piece, or all of them; what runs elsewhere is drawn fainter. */
+		pieces: readonly Rect[];
+	}
+
+	let { runs, wall, frame, pieces }: Props = $props();
 </script>
 
 <defs>
@@ -19,6 +27,7 @@
 	{#each runs as run, index (index)}
 		<rect
 			class="run"
+			class:elsewhere={!pieces.some((piece) => overlap(piece, run.rect))}
 			x={frame.x(run.rect.x)}
 			y={frame.y(run.rect.y + run.rect.height)}
 			width={Math.max(run.rect.width * frame.scale, 2)}
@@ -33,15 +42,19 @@
 <style>
 	.stop {
 		stroke: var(--brick);
-		stroke-width: 1.3;
+		stroke-width: 1.1;
 	}
 
 	.care {
 		stroke: var(--marigold);
-		stroke-width: 1.6;
+		stroke-width: 1.4;
 	}
 
 	.run {
-		opacity: 0.85;
+		opacity: 0.8;
+	}
+
+	.run.elsewhere {
+		opacity: 0.27;
 	}
 </style>

@@ -11,7 +11,7 @@
 </script>
 
 <g class="spacings" aria-hidden="true">
-	{#each labels as { gap, level, from, to, at, x, y, width, text, alike, size } (gap.side)}
+	{#each labels as { gap, level, from, to, at, x, y, leader, width, text, alike, size } (gap.side)}
 		<path
 			class="pencil"
 			class:alike
@@ -19,6 +19,10 @@
 				? `M${from} ${at} H${to} M${from} ${at - 5} v10 M${to} ${at - 5} v10`
 				: `M${at} ${from} V${to} M${at - 5} ${from} h10 M${at - 5} ${to} h10`}
 		/>
+		{#if leader && size > 0.5}
+			{@const middle = (from + to) / 2}
+			<path class="leader" d="M{level ? middle : at} {level ? at : middle} L{x} {y}" />
+		{/if}
 		{#if size > 0.5 && !fields}
 			<g transform="translate({x} {y})">
 				<rect x={-width / 2} y="-10" {width} height="20" rx="3" />
@@ -35,6 +39,12 @@
 
 	.pencil {
 		stroke: var(--graphite);
+	}
+
+	.leader {
+		stroke: var(--graphite-soft);
+		stroke-width: 1;
+		stroke-dasharray: 3 3;
 	}
 
 	.pencil.alike {

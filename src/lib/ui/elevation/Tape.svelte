@@ -156,11 +156,11 @@
 	}
 
 	.sixteen {
-		fill: #8c1d10;
+		fill: var(--tape-red);
 	}
 
 	.diamond {
-		fill: #8c1d10;
+		fill: var(--tape-red);
 	}
 
 	.hook {
@@ -179,13 +179,13 @@
 
 	.metal {
 		fill: var(--steel);
-		stroke: #3d4047;
+		stroke: var(--iron-line);
 		stroke-width: 1.2;
 	}
 
 	.hook:hover .metal,
 	.hook:focus-visible .metal {
-		fill: #c3c8d1;
+		fill: var(--zinc);
 		stroke: var(--tape-blue-ink);
 		stroke-width: 2.5;
 	}

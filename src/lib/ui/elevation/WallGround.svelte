@@ -71,6 +71,7 @@
 	}
 
 	.relief {
+		opacity: var(--relief);
 		pointer-events: none;
 	}
 

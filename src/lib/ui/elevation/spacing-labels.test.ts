@@ -1,5 +1,12 @@
 import { expect } from 'chai';
-import { mapPoint, neighbourGaps, rectToQuad, type Gap, type Quad } from '../../core/index.ts';
+import {
+	mapPoint,
+	neighbourGaps,
+	overlap,
+	rectToQuad,
+	type Gap,
+	type Quad
+} from '../../core/index.ts';
 import { fitWall, sameFrame } from './frame.ts';
 import { matrix3d } from './matrix.ts';
 import { spacingLabels, toMakeGap } from './spacing-labels.ts';
@@ -16,7 +23,7 @@ const others = [
 
 describe('the distances beside a piece', () => {
 	const gaps = neighbourGaps(piece, others, wall);
-	const labels = spacingLabels(gaps, frame, MM, 50);
+	const labels = spacingLabels(gaps, frame, MM, 50, [piece, ...others]);
 	const of = (side: Gap['side']) => labels.find(({ gap }) => gap.side === side)!;
 
 	it('are written at the middle of what they measure', () => {
@@ -30,23 +37,50 @@ describe('the distances beside a piece', () => {
 		expect(of('above').y).closeTo(frame.y(1625), 1e-9);
 	});
 
-	it('stand beside their line where it is too short for them', () => {
-		// 100 mm are 20 px, the text takes more.
-		expect(of('left').y).below(of('left').at);
-		expect(of('above').x).above(of('above').at);
+	it('stand beside their line, clear of every piece and of each other, where it is too short for them', () => {
+		const boxes = labels.map(({ x, y, width }) => ({
+			x: x - width / 2,
+			y: y - 14,
+			width,
+			height: 28
+		}));
+		const drawn = [piece, ...others].map((rect) => ({
+			x: frame.x(rect.x),
+			y: frame.y(rect.y + rect.height),
+			width: rect.width * frame.scale,
+			height: rect.height * frame.scale
+		}));
+		for (const [index, box] of boxes.entries())
+			for (const other of [...drawn, ...boxes.slice(0, index)])
+				expect(overlap(box, other)).equal(false);
+		// 100 mm are 20 px, the text takes more: up or down from its line, with a leader to it.
+		expect(of('left')).include({ leader: true, x: frame.x(950) });
+		expect(of('left').y).not.equal(of('left').at);
+		expect(of('above').leader).equal(true);
+		expect(of('above').y).closeTo(frame.y(1625), 1e-9);
 		const far = spacingLabels(
 			neighbourGaps(piece, [{ x: 0, y: 1200, width: 100, height: 400 }], wall),
 			frame,
 			MM,
-			50
+			50,
+			[piece]
 		);
-		expect(far[0]!.y).equal(far[0]!.at);
+		expect(far[0]).include({ leader: false, y: far[0]!.at });
+	});
+
+	it('stay on their line where the wall is full', () => {
+		const full = [{ x: 0, y: 0, width: 4000, height: 2500 }];
+		const [left] = spacingLabels(gaps, frame, MM, 50, full);
+		expect(left).include({ x: frame.x(950), y: left!.at });
 	});
 
 	it('are told as alike when both sides are the same, or as the house has it', () => {
 		expect(labels.every(({ alike }) => alike)).equal(true);
 		const moved = neighbourGaps({ ...piece, x: 1010 }, others, wall);
-		const sides = spacingLabels(moved, frame, MM, 50).map(({ gap, alike }) => [gap.side, alike]);
+		const sides = spacingLabels(moved, frame, MM, 50, []).map(({ gap, alike }) => [
+			gap.side,
+			alike
+		]);
 		expect(Object.fromEntries(sides)).deep.equal({ left: false, right: false, above: true });
 	});
 

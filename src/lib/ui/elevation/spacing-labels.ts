@@ -1,4 +1,5 @@
-import { formatLength, type Gap, type LengthStyle } from '../../core/index.ts';
+import { formatLength, type Gap, type LengthStyle, type Rect } from '../../core/index.ts';
+import { asideOf } from './aside.ts';
 import type { Frame } from './frame.ts';
 
 /** A distance beside a piece as it is drawn, px. */
@@ -10,9 +11,11 @@ export interface SpacingLabel {
 	from: number;
 	to: number;
 	at: number;
-	/** Middle of its label, beside the line where that is too short for it. */
+	/** Middle of its label: on its line, or clear of every piece where the line is too short for it. */
 	x: number;
 	y: number;
+	/** From the middle of the line to a label that stands beside it. */
+	leader: boolean;
 	width: number;
 	text: string;
 	/** The same as on the other side, or as the house gap. */
@@ -21,13 +24,28 @@ export interface SpacingLabel {
 
 /** Gaps that differ by less than this are one to the eye and the tape, mm. */
 const ALIKE = 0.5;
+/** A label’s height, px. */
+const HIGH = 28;
 
 export function spacingLabels(
 	gaps: readonly Gap[],
 	frame: Frame,
 	style: LengthStyle,
-	houseGap: number
+	houseGap: number,
+	pieces: readonly Rect[]
 ): SpacingLabel[] {
+	const taken = pieces.map((rect) => ({
+		x: frame.x(rect.x),
+		y: frame.y(rect.y + rect.height),
+		width: rect.width * frame.scale,
+		height: rect.height * frame.scale
+	}));
+	const room = {
+		x: frame.left,
+		y: frame.floor - frame.height,
+		width: frame.width,
+		height: frame.height
+	};
 	return gaps.map((gap) => {
 		const level = gap.side === 'left' || gap.side === 'right';
 		const size = gap.to - gap.from;
@@ -36,7 +54,10 @@ export function spacingLabels(
 		const text = formatLength(size, style);
 		const width = text.length * 8 + 14;
 		const middle = (from + to) / 2;
-		const tight = Math.abs(to - from) < (level ? width : 22);
+		const tight = Math.abs(to - from) < (level ? width : HIGH);
+		const on = level ? { x: middle, y: at } : { x: at, y: middle };
+		const label = tight ? asideOf(on, { width, height: HIGH }, level, taken, room) : on;
+		taken.push({ x: label.x - width / 2, y: label.y - HIGH / 2, width, height: HIGH });
 		const across = OPPOSITE[gap.side];
 		const other = gaps.find(({ side }) => side === across);
 		return {
@@ -46,8 +67,8 @@ export function spacingLabels(
 			from,
 			to,
 			at,
-			x: level ? middle : at + (tight ? width / 2 + 8 : 0),
-			y: level ? at - (tight ? 18 : 0) : middle,
+			...label,
+			leader: tight,
 			width,
 			text,
 			alike:

@@ -170,8 +170,8 @@
 	.shown {
 		min-height: 2.5rem;
 		padding: 0.1rem 0.4rem;
-		background: #3c4438;
-		color: #e8f0d8;
+		background: var(--display);
+		color: var(--display-ink);
 		font-size: var(--text-base);
 	}
 

@@ -92,7 +92,7 @@
 
 	@media print {
 		.for {
-			color: #333;
+			color: var(--sheet-note);
 		}
 	}
 </style>

@@ -84,7 +84,7 @@
 		width: 100%;
 		margin: 0.3rem 0;
 		background: var(--kraft);
-		color: #2f2620;
+		color: var(--ink);
 	}
 
 	text {
@@ -105,17 +105,17 @@
 	}
 
 	.halo {
-		stroke: #fbf5e8;
+		stroke: var(--paper);
 		stroke-width: 4;
 	}
 
 	.cross {
-		stroke: #b3261e;
+		stroke: var(--cross);
 		stroke-width: 2;
 	}
 
 	.wall {
-		fill: #e9dcc3;
+		fill: var(--card);
 	}
 
 	.face {
@@ -124,40 +124,40 @@
 	}
 
 	.hollow {
-		fill: #cdbf9f;
+		fill: var(--card-low);
 	}
 
 	.solid {
-		fill: #c9987c;
+		fill: var(--fired-clay-light);
 	}
 
 	.timber,
 	.wood {
-		fill: #c79a5f;
+		fill: var(--pine);
 	}
 
 	g > path.steel,
 	g > path.plastic,
 	g > path.brass,
 	g > path.pad {
-		stroke: #2f2620;
+		stroke: var(--ink);
 		stroke-linejoin: round;
 	}
 
 	.steel {
-		fill: #8d9298;
+		fill: var(--steel);
 	}
 
 	.plastic {
-		fill: #d9d4c4;
+		fill: var(--plastic);
 	}
 
 	.brass {
-		fill: #b48a3a;
+		fill: var(--brass);
 	}
 
 	.pad {
-		fill: #f3efe4;
+		fill: var(--plastic);
 	}
 
 	g > path.thin {
@@ -166,20 +166,20 @@
 	}
 
 	g > path.steel.thin {
-		stroke: #55595e;
+		stroke: var(--iron);
 	}
 
 	g > path.brass.thin {
-		stroke: #8a6a1f;
+		stroke: var(--brass-low);
 	}
 
 	.load {
-		fill: #1f6f9c;
+		fill: var(--sheet-tape);
 	}
 
 	.load-arrow {
 		fill: none;
-		stroke: #1f6f9c;
+		stroke: var(--sheet-tape);
 		stroke-width: 2;
 	}
 </style>

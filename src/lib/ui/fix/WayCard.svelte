@@ -128,7 +128,7 @@
 	.tag {
 		padding: 0 0.45rem;
 		background: var(--kraft);
-		color: #2f2620;
+		color: var(--ink);
 		font-family: var(--font-sans);
 		font-size: var(--text-xs);
 		font-weight: 600;

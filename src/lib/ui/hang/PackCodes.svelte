@@ -51,8 +51,8 @@
 	aria-label="Code {at + 1} of {parts.length}"
 	shape-rendering="crispEdges"
 >
-	<rect width={code.size} height={code.size} fill="#fff" />
-	<path d={path} fill="#000" />
+	<rect width={code.size} height={code.size} fill="var(--sheet)" />
+	<path d={path} fill="var(--sheet-ink)" />
 </svg>
 <div class="row">
 	<button class="btn btn-sm" type="button" disabled={at === 0} onclick={() => (at -= 1)}>

@@ -120,17 +120,17 @@
 	}
 
 	.hung {
-		fill: #7d5f3b;
-		stroke: #3a2a1c;
+		fill: var(--oak);
+		stroke: var(--walnut-deep);
 	}
 
 	text {
-		fill: #2f2620;
+		fill: var(--ink);
 		text-anchor: middle;
 	}
 
 	.hung + text {
-		fill: #fff6e4;
+		fill: var(--halo);
 	}
 
 	.cross {
@@ -139,7 +139,7 @@
 	}
 
 	.in {
-		fill: #2f2620;
+		fill: var(--ink);
 		stroke: var(--halo);
 	}
 
@@ -162,6 +162,6 @@
 	}
 
 	:global([data-theme='porch-dusk']) :is(.ring, .tape) {
-		stroke: #1f6f9c;
+		stroke: var(--sheet-tape);
 	}
 </style>

@@ -169,8 +169,8 @@
 	.shown {
 		padding: 0.1rem 0.8rem;
 		border-radius: 0.4rem;
-		background: #3c4438;
-		color: #e8f0d8;
+		background: var(--display);
+		color: var(--display-ink);
 		font-size: var(--text-3xl);
 	}
 

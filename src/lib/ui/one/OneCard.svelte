@@ -82,9 +82,9 @@
 			gap: 2mm;
 			width: 148mm;
 			padding: 5mm;
-			border: 1px dashed #000;
-			background: #fff;
-			color: #000;
+			border: 1px dashed var(--sheet-ink);
+			background: var(--sheet);
+			color: var(--sheet-ink);
 			font-size: 10.5pt;
 			line-height: 1.3;
 		}
@@ -97,7 +97,7 @@
 	td,
 	th {
 		padding: 1mm 3mm 1mm 0;
-		border-top: 1px solid #999;
+		border-top: 1px solid var(--sheet-rule);
 		text-align: left;
 		vertical-align: baseline;
 	}
@@ -110,11 +110,11 @@
 
 	.stop {
 		padding: 1.5mm;
-		border: 2px solid #000;
+		border: 2px solid var(--sheet-ink);
 	}
 
 	.unread {
 		padding: 1.5mm;
-		border: 1.5px dashed #000;
+		border: 1.5px dashed var(--sheet-ink);
 	}
 </style>

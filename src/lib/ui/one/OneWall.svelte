@@ -98,7 +98,7 @@
 	}
 
 	.console rect {
-		fill: #7b5538;
+		fill: var(--oak);
 	}
 
 	.break {
@@ -113,7 +113,7 @@
 	}
 
 	:global([data-theme='porch-dusk']) .answer :global(path) {
-		stroke: #ff8e7f;
+		stroke: var(--brick-on-dark);
 	}
 
 	.answer text {
@@ -125,7 +125,7 @@
 	}
 
 	:global([data-theme='porch-dusk']) .answer text {
-		fill: #ffb3a8;
+		fill: var(--brick-on-dark);
 	}
 
 	.answer .caption {

@@ -64,7 +64,7 @@
 	}
 
 	.page {
-		background: #fff;
+		background: var(--sheet);
 		box-shadow: 0 2px 12px rgb(47 38 32 / 25%);
 		content-visibility: auto;
 	}

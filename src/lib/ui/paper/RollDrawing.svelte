@@ -58,12 +58,12 @@
 
 	.sheet {
 		fill: var(--kraft);
-		stroke: #4a3626;
+		stroke: var(--walnut-deep);
 		stroke-width: 2;
 	}
 
 	.letter {
-		fill: #2f2620;
+		fill: var(--ink);
 		font-family: var(--font-display);
 		text-anchor: middle;
 	}

@@ -97,18 +97,18 @@
 
 	.rest {
 		fill: none;
-		stroke: #000;
+		stroke: var(--sheet-ink);
 		stroke-width: 3;
 	}
 
 	.sheet {
-		fill: #f3e7d3;
-		stroke: #000;
+		fill: var(--sheet-kraft);
+		stroke: var(--sheet-ink);
 		stroke-width: 2;
 	}
 
 	.cut {
-		stroke: #000;
+		stroke: var(--sheet-ink);
 		stroke-width: 3;
 		stroke-dasharray: 12 7;
 	}

@@ -117,12 +117,12 @@
 	}
 
 	.true {
-		fill: #9a6a3c;
+		fill: var(--timber);
 		opacity: 0.75;
 	}
 
 	.guess {
-		fill: #9a6a3c;
+		fill: var(--timber);
 	}
 
 	.hole {

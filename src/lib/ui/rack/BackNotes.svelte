@@ -91,7 +91,7 @@
 	}
 
 	.mark {
-		stroke: #fff;
+		stroke: var(--sheet);
 		stroke-width: 2;
 	}
 </style>

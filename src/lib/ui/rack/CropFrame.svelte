@@ -136,7 +136,7 @@
 		width: 28px;
 		height: 28px;
 		transform: translate(-50%, -50%);
-		border: 3px solid #fff;
+		border: 3px solid var(--sheet);
 		border-radius: 50%;
 		background: var(--tape-blue);
 		cursor: move;

@@ -136,7 +136,7 @@
 
 	circle {
 		fill: var(--tape-blue);
-		stroke: #fff;
+		stroke: var(--sheet);
 		stroke-width: 2;
 		cursor: move;
 	}

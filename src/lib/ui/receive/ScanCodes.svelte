@@ -89,7 +89,7 @@
 		max-height: 50vh;
 		object-fit: cover;
 		border-radius: 0.8rem;
-		background: #000;
+		background: var(--sheet-ink);
 	}
 
 	.trouble {

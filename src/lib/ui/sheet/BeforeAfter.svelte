@@ -27,8 +27,8 @@
 		display: grid;
 		place-items: center;
 		height: 84mm;
-		border: 1px dashed #777;
-		color: #555;
+		border: 1px dashed var(--sheet-rule);
+		color: var(--sheet-note);
 		font-size: var(--text-xs);
 	}
 
@@ -41,7 +41,7 @@
 		width: 50mm;
 		margin: 8mm 0 4mm;
 		padding-top: 1mm;
-		border-top: 1px solid #000;
+		border-top: 1px solid var(--sheet-ink);
 		font-size: var(--text-xs);
 	}
 </style>

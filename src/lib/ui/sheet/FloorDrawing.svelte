@@ -52,27 +52,27 @@
 
 	.tape {
 		fill: none;
-		stroke: #3f86b5;
+		stroke: var(--sheet-tape);
 		stroke-width: 5;
 	}
 
 	.piece {
-		fill: #fff;
-		stroke: #000;
+		fill: var(--sheet);
+		stroke: var(--sheet-ink);
 	}
 
 	.corner {
-		fill: #b3261e;
+		fill: var(--cross);
 	}
 
 	.hook {
 		fill: none;
-		stroke: #000;
+		stroke: var(--sheet-ink);
 		stroke-width: 2;
 	}
 
 	text {
-		fill: #000;
+		fill: var(--sheet-ink);
 		font-family: var(--font-measure);
 		font-size: 17px;
 		text-anchor: middle;

@@ -42,7 +42,7 @@
 	th,
 	td {
 		padding: 0.2rem 0.6rem 0.2rem 0;
-		border-bottom: 1px solid #999;
+		border-bottom: 1px solid var(--sheet-rule);
 		font-family: var(--font-measure);
 		font-size: var(--text-xl);
 		font-weight: 500;

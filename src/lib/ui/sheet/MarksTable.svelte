@@ -93,11 +93,11 @@
 	th {
 		padding: 0.6mm 1.5mm 0.3mm 0;
 		vertical-align: baseline;
-		border-bottom-color: #ccc;
+		border-bottom-color: var(--sheet-rule);
 	}
 
 	.first :is(td, th) {
-		border-top: 1px solid #555;
+		border-top: 1px solid var(--sheet-note);
 	}
 
 	tbody th {

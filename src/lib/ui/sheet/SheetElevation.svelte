@@ -107,21 +107,21 @@
 
 	.line {
 		fill: none;
-		stroke: #000;
+		stroke: var(--sheet-ink);
 	}
 
 	.feature {
-		fill: #eee;
-		stroke: #888;
+		fill: var(--sheet-fill);
+		stroke: var(--sheet-rule);
 	}
 
 	.level {
-		stroke: #555;
+		stroke: var(--sheet-note);
 		stroke-dasharray: 8 4;
 	}
 
 	.tape {
-		stroke: #000;
+		stroke: var(--sheet-ink);
 	}
 
 	.figure {
@@ -129,7 +129,7 @@
 	}
 
 	.cross {
-		stroke: #000;
+		stroke: var(--sheet-ink);
 		stroke-width: 1.4;
 		fill: none;
 	}
@@ -138,7 +138,7 @@
 		font-family: var(--font-measure);
 		font-weight: 600;
 		paint-order: stroke;
-		stroke: #fff;
+		stroke: var(--sheet);
 		stroke-width: 5px;
 		text-anchor: middle;
 	}

@@ -36,7 +36,7 @@
 	ul {
 		margin: 2mm 0;
 		padding: 1.5mm 3mm;
-		border: 1.5px dashed #6b4e12;
+		border: 1.5px dashed var(--sheet-care);
 		font-size: var(--text-xs);
 		line-height: 1.3;
 	}

@@ -44,8 +44,8 @@
 		margin: 0 auto 1.5rem;
 		padding: 14mm;
 		line-height: 1.35;
-		background: #fff;
-		color: #000;
+		background: var(--sheet);
+		color: var(--sheet-ink);
 		box-shadow: 0 2px 12px rgb(47 38 32 / 25%);
 	}
 
@@ -54,7 +54,7 @@
 	}
 
 	header {
-		border-bottom: 2px solid #000;
+		border-bottom: 2px solid var(--sheet-ink);
 		margin-bottom: 3mm;
 		padding-bottom: 1mm;
 	}
@@ -75,7 +75,7 @@
 
 	:global(:where(.paper) :is(th, td)) {
 		padding: 0.8mm 2.5mm 0.8mm 0;
-		border-bottom: 1px solid #999;
+		border-bottom: 1px solid var(--sheet-rule);
 		text-align: left;
 		vertical-align: top;
 	}
@@ -92,12 +92,12 @@
 		display: inline-block;
 		width: 4mm;
 		height: 4mm;
-		border: 1.4px solid #000;
+		border: 1.4px solid var(--sheet-ink);
 	}
 
 	@media print {
 		:global(html, body) {
-			background: #fff;
+			background: var(--sheet);
 		}
 
 		.page {

@@ -18,7 +18,7 @@
 
 	p {
 		padding-top: 1mm;
-		border-top: 1px solid #000;
+		border-top: 1px solid var(--sheet-ink);
 		font-size: var(--text-xs);
 	}
 </style>

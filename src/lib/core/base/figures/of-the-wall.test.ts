@@ -2,7 +2,7 @@ import { expect } from 'chai';
 import type { Met } from '../../model/day.ts';
 import { startFeature, startWall, startWallPhoto } from '../../model/start.ts';
 import { coverOf, groundAt } from '../../fixing/choose/hole-ground.ts';
-import { failedNear } from '../../fixing/choose/failed.ts';
+import { failedNear, isAside } from '../../fixing/choose/failed.ts';
 import { bearingOf, reusableFixingAt } from '../../fixing/choose/reusable.ts';
 import { intoStud } from '../../fixing/cautions/into-stud.ts';
 import { faceOf, type Feature } from '../../wall/features/index.ts';
@@ -76,6 +76,11 @@ const BOUNDARIES: {
 	ASIDE_OF_SCREW_MM: () => {
 		expect(isBarred('screw', 25.3)).equal(true);
 		expect(isBarred('screw', 25.4)).equal(false);
+	},
+	ASIDE_REACH: () => {
+		const failed = [{ at: { x: 1000, y: 1500 }, met: 'screw', hook: 'nail' }] as const;
+		const aside = (x: number) => isAside(failed, [{ hook: 'nail', hole: { x, y: 1500 } }]);
+		expect([aside(1050.7), aside(1050.8)]).deep.equal([true, false]);
 	},
 	ON_OLD_FIXING_MM: () => {
 		const left = [{ id: 'n', of: 'screw' as const, at: { x: 1000, y: 1500 }, held: null }];

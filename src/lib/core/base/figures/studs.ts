@@ -15,6 +15,8 @@ export const POINTS_APART_MM = 100;
 export const CLEAR_OF_MISS_MM = 40;
 /** A hole goes so far aside of a screw or nail that holds the board, mm: an inch. Common practice. */
 export const ASIDE_OF_SCREW_MM = 25.4;
+/** A hole within so many of those distances of one that failed is called just aside of it, ratio. From memory. */
+export const ASIDE_REACH = 2;
 /** A bearing this near to what was left in the wall is on it, mm. From memory: half the head of a nail. */
 export const ON_OLD_FIXING_MM = 1.5;
 /** Half the width of a stud, mm: a 2-by is 1 1/2 in. Source: American Softwood Lumber Standard PS 20. */

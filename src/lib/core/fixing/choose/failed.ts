@@ -1,4 +1,4 @@
-import { ASIDE_OF_SCREW_MM, CLEAR_OF_MISS_MM } from '../../base/figures/studs.ts';
+import { ASIDE_OF_SCREW_MM, ASIDE_REACH, CLEAR_OF_MISS_MM } from '../../base/figures/studs.ts';
 import type { Fixing } from '../../catalogue/details/index.ts';
 import { hookOf, type HookKind } from '../../catalogue/facts/index.ts';
 import type { Point } from '../../base/geometry/line.ts';
@@ -12,9 +12,15 @@ export interface FailedPlace {
 	hook: HookKind | null;
 }
 
-/** No new hole is made nearer than this to a place that failed, mm. */
-export const clearOf = ({ met }: Pick<FailedPlace, 'met'>): number =>
-	met === 'screw' ? ASIDE_OF_SCREW_MM : CLEAR_OF_MISS_MM;
+/** No new hole is made nearer than this to a place that failed, by what was met there, mm. */
+const CLEAR = {
+	nothing: CLEAR_OF_MISS_MM,
+	wood: CLEAR_OF_MISS_MM,
+	screw: ASIDE_OF_SCREW_MM,
+	metal: CLEAR_OF_MISS_MM,
+	pipe: CLEAR_OF_MISS_MM
+} as const satisfies Record<Met, number>;
+export const clearOf = ({ met }: Pick<FailedPlace, 'met'>): number => CLEAR[met];
 
 /** Whether holes are those of a place that failed, moved just aside, each for the hook that was to go there. */
 export const isAside = (
@@ -26,7 +32,8 @@ export const isAside = (
 			each.met !== 'wood' &&
 			points.every(({ hook }) => hook === each.hook) &&
 			points.some(
-				({ hole }) => hole && Math.hypot(each.at.x - hole.x, each.at.y - hole.y) < 2 * clearOf(each)
+				({ hole }) =>
+					hole && Math.hypot(each.at.x - hole.x, each.at.y - hole.y) < ASIDE_REACH * clearOf(each)
 			)
 	);
 

@@ -303,7 +303,7 @@
 		appearance: none;
 		border: 0;
 		background:
-			repeating-linear-gradient(90deg, #00000055 0 1px, transparent 1px 13px), var(--boxwood);
+			repeating-linear-gradient(90deg, var(--shade) 0 1px, transparent 1px 13px), var(--boxwood);
 	}
 
 	progress::-webkit-progress-bar {
@@ -312,7 +312,7 @@
 
 	progress::-webkit-progress-value {
 		background:
-			repeating-linear-gradient(90deg, #00000055 0 1px, transparent 1px 13px), var(--tape-blue);
+			repeating-linear-gradient(90deg, var(--shade) 0 1px, transparent 1px 13px), var(--tape-blue);
 	}
 
 	progress::-moz-progress-bar {

@@ -110,7 +110,7 @@
 		display: grid;
 		min-height: 60mm;
 		place-items: center;
-		border: 1px dashed #555;
+		border: 1px dashed var(--sheet-note);
 		text-align: center;
 	}
 
@@ -122,7 +122,7 @@
 	}
 
 	dt {
-		color: #444;
+		color: var(--sheet-note);
 	}
 
 	h2 {

@@ -1,0 +1,35 @@
+import { overlap, right, top, type Point, type Rect } from '../../core/index.ts';
+
+/** How far a label is looked for at each step, and from it to what is beside it, px. */
+const STEP = 6;
+const CLEAR = 4;
+
+/**
+ * Middle of a label that has no room where it belongs: the nearest place straight up or down from there (beside it, for an
+ * upright distance) where it covers nothing that is taken and stays in the room. Where all is taken it stays. Pixels.
+ */
+export function asideOf(
+	at: Point,
+	{ width, height }: { width: number; height: number },
+	upright: boolean,
+	taken: readonly Rect[],
+	room: Rect
+): Point {
+	const reach = upright ? room.height : room.width;
+	const first = (upright ? height : width) / 2 + CLEAR;
+	for (let off = first; off < reach; off += STEP)
+		for (const sign of [-1, 1]) {
+			const place = upright ? { x: at.x, y: at.y + sign * off } : { x: at.x + sign * off, y: at.y };
+			const box = {
+				x: place.x - width / 2 - CLEAR,
+				y: place.y - height / 2 - CLEAR,
+				width: width + 2 * CLEAR,
+				height: height + 2 * CLEAR
+			};
+			if (within(box, room) && !taken.some((rect) => overlap(box, rect))) return place;
+		}
+	return at;
+}
+
+const within = (box: Rect, room: Rect): boolean =>
+	box.x >= room.x && box.y >= room.y && right(box) <= right(room) && top(box) <= top(room);
