@@ -22,6 +22,7 @@ test('pieces are typed in one line each, pasted as a list, and one more is like 
 
 	// Another like it asks only what differs.
 	await station(page, 'Rack').click();
+	await bench.getByText('In one line, and another like it').click();
 	await bench.getByRole('button', { name: 'Another like it' }).click();
 	await expect(lines).toHaveValue(/^24" x 30", wire on one hook, wire 4 3\/4", 16" apart, 8" down/);
 	await lines.press('Enter');

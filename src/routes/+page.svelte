@@ -5,7 +5,7 @@
 	import { onMount } from 'svelte';
 	import type { Project } from '$lib/core/index.ts';
 	import {
-		copyOf,
+		duplicateOf,
 		deleteProject,
 		keepProject,
 		listProjects,
@@ -13,6 +13,7 @@
 		type Listed
 	} from '$lib/store/projects.ts';
 	import type { ProjectRow } from '$lib/store/db.ts';
+	import DoorPicture from '$lib/ui/home/DoorPicture.svelte';
 	import MiniWall from '$lib/ui/MiniWall.svelte';
 	import NewWall from '$lib/ui/NewWall.svelte';
 	import { openFile } from '$lib/ui/open-file.ts';
@@ -82,11 +83,13 @@
 	{#if trouble}<p class="trouble" role="alert">{trouble}</p>{/if}
 	<div class="doors">
 		<a class="door-button first" href={resolve('/one')}>
+			<DoorPicture of="one" />
 			<strong>Just one picture</strong>
 			<span>Its hook height in a few seconds.</span>
 		</a>
 		<NewWall />
 		<label class="door-button">
+			<DoorPicture of="file" />
 			<strong>Open a file</strong>
 			<span>A project saved earlier; or drop it anywhere.</span>
 			<input
@@ -97,8 +100,13 @@
 			/>
 		</label>
 		<a class="door-button" href={resolve('/demo')}>
+			<span class="walls" aria-hidden="true">
+				{#await import('$lib/ui/home/DemoWalls.svelte') then { default: DemoWalls }}
+					<DemoWalls />
+				{/await}
+			</span>
 			<strong>Open the demo</strong>
-			<span>The Ferry House: a stair hall to try things on.</span>
+			<span>The Ferry House: three walls to try things on.</span>
 		</a>
 	</div>
 
@@ -145,7 +153,7 @@
 							<button
 								type="button"
 								aria-label="Duplicate {listed.name}"
-								onclick={() => put(copyOf(listed.project))}
+								onclick={() => put(duplicateOf(listed.project))}
 							>
 								<Copy size={18} />
 							</button>
@@ -204,7 +212,6 @@
 		flex-direction: column;
 		justify-content: flex-end;
 		gap: 0.2rem;
-		min-height: 8.5rem;
 		padding: 1rem;
 		background: linear-gradient(100deg, var(--kraft-light), var(--kraft-mid));
 		color: var(--ink);
@@ -232,6 +239,11 @@
 	:global(.door-button)::after {
 		right: -12px;
 		transform: rotate(7deg);
+	}
+
+	.walls {
+		min-height: 4.5rem;
+		align-content: end;
 	}
 
 	:global(.door-button strong) {

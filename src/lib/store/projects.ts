@@ -150,10 +150,20 @@ export async function rawProject(id: string): Promise<ProjectRow | null> {
 	}
 }
 
-/** A copy under an id of its own; a copied demo becomes the person's. */
-export function copyOf(project: Project, name = `${project.name} (copy)`): Project {
-	return { ...project, id: newId(), name };
-}
+/** The same under an id of its own; a copied demo becomes the person's. */
+export const copyOf = (project: Project): Project => ({
+	...project,
+	id: newId(),
+	name: `${project.name} (copy)`
+});
+
+/** A plan to go on from: a copy without what was done at the wall, as no piece hangs twice. */
+export const duplicateOf = (project: Project): Project => ({
+	...copyOf(project),
+	day: [],
+	hangings: [],
+	packed: []
+});
 
 /** An opened file's project, under a new id when one of that id is kept already. */
 export async function adoptProject(project: Project): Promise<Result<Project>> {

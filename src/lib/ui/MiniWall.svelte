@@ -1,15 +1,14 @@
 <script lang="ts">
-	import { planWallFast, type Project } from '$lib/core/index.ts';
+	import { planWallFast, type Project, type Wall } from '$lib/core/index.ts';
 	import { fitWall } from './elevation/frame.ts';
 	import { facePath, wallBox } from './elevation/outline.ts';
 
-	let { project }: { project: Project } = $props();
+	let { project, wall = project.walls[0]! }: { project: Project; wall?: Wall } = $props();
 
 	const WIDTH = 240;
 	const HEIGHT = 132;
 	const MARGIN = { left: 8, right: 8, top: 8, bottom: 16 };
 
-	const wall = $derived(project.walls[0]!);
 	const plan = $derived(planWallFast(project, wall.id));
 	const pieces = $derived(plan.ok ? plan.value.pieces : []);
 	const frame = $derived(fitWall({ width: WIDTH, height: HEIGHT }, wallBox(wall), MARGIN));

@@ -7,6 +7,7 @@
 	import { keepProject } from '$lib/store/projects.ts';
 	import { enterGoesOn } from './enter-goes-on.ts';
 	import LengthField from './field/LengthField.svelte';
+	import DoorPicture from './home/DoorPicture.svelte';
 	import { projectPath } from './paths.ts';
 	import Segments from './Segments.svelte';
 
@@ -34,6 +35,7 @@
 
 <Dialog.Root>
 	<Dialog.Trigger class="door-button">
+		<DoorPicture of="wall" />
 		<strong>Start a wall</strong>
 		<span>Several pieces, arranged to the gap, with every mark.</span>
 	</Dialog.Trigger>

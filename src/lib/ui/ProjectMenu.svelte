@@ -35,7 +35,7 @@
 		}}
 	>
 		<input
-			{@attach (input) => input.focus()}
+			{@attach (input) => input.select()}
 			class="rename"
 			aria-label="Project name"
 			value={project.name}

@@ -7,7 +7,7 @@
 	import { isDemo } from '$lib/store/db.ts';
 	import { newId } from '$lib/store/new-id.ts';
 	import { carryPhotos } from '$lib/store/photos-of.ts';
-	import { copyOf, deleteProject, keepProject } from '$lib/store/projects.ts';
+	import { duplicateOf, deleteProject, keepProject } from '$lib/store/projects.ts';
 	import type { Session } from '$lib/store/session.svelte.ts';
 	import { exportProject } from './export-project.ts';
 	import { projectPath } from './paths.ts';
@@ -30,7 +30,7 @@
 	const demo = $derived(isDemo(project.id));
 
 	async function duplicate() {
-		const copy = copyOf(project);
+		const copy = duplicateOf(project);
 		const kept = await keepProject(copy);
 		if (!kept.ok) {
 			notices.error(kept.error.message);

@@ -44,7 +44,7 @@
 	}
 
 	.close span {
-		padding: 0.3rem 0.2rem;
+		padding: 0.3rem 0.3rem;
 		font-size: 0.875rem;
 	}
 

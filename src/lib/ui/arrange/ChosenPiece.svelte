@@ -1,6 +1,8 @@
 <script lang="ts">
 	import {
 		activeArrangement,
+		formatLength,
+		hangPiece,
 		placementsOn,
 		type Piece,
 		type Styles,
@@ -9,8 +11,10 @@
 	} from '$lib/core/index.ts';
 	import { placePieces } from '$lib/store/commands/index.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
-	import PieceBench from '../bench/PieceBench.svelte';
+	import BackPart from '../bench/BackPart.svelte';
+	import PieceTitle from '../bench/PieceTitle.svelte';
 	import PlaceFields from '../bench/PlaceFields.svelte';
+	import CautionList from '../CautionList.svelte';
 	import { getView } from '../view.svelte.ts';
 	import PieceActs from './PieceActs.svelte';
 
@@ -27,6 +31,7 @@
 	const view = $derived(getView()());
 	const rules = $derived(session.rulesOn(wall.id));
 	const { placements } = $derived(activeArrangement(wall));
+	const hung = $derived(hangPiece(piece, session.committed.houseRules));
 	const planned = $derived(plan.pieces.find(({ pieceId }) => pieceId === piece.id));
 	const placement = $derived(placements.find(({ pieceId }) => pieceId === piece.id));
 	const chosen = $derived(
@@ -64,15 +69,9 @@
 	}
 </script>
 
-<PieceBench
-	{piece}
-	{planned}
-	{styles}
-	turned={view.flipped}
-	onflip={() => (view.flipped = !view.flipped)}
-/>
+<PieceTitle {piece} />
 {#if ideaShown && planned && placement}
-	<p class="place">An idea is looked at. To move {piece.letter} in it, hang it so first.</p>
+	<p>An idea is looked at. To move {piece.letter} in it, hang it so first.</p>
 	<div class="acts">
 		<button
 			class="btn btn-primary btn-sm"
@@ -86,7 +85,7 @@
 		</button>
 	</div>
 {:else if planned && placement}
-	<div class="place">
+	<div>
 		<PlaceFields wallId={wall.id} {planned} {placement} {styles} />
 		{#if chosen.length > 1}
 			{#await import('./TogetherPart.svelte') then { default: TogetherPart }}
@@ -115,12 +114,22 @@
 			: `Put ${piece.letter} on this wall`}
 	</button>
 {/if}
+{#if !view.flipped}
+	<details>
+		<summary>
+			Its back{#if hung.ok && hung.value.points[0]}: <span class="measure"
+					>{formatLength(hung.value.points[0].drop.value, styles.lead)}</span
+				> top edge to hook{/if}
+		</summary>
+		<BackPart {piece} {hung} {styles} />
+	</details>
+{/if}
+<CautionList cautions={planned?.cautions ?? (hung.ok ? hung.value.cautions : [])} {styles} />
 
 <style>
-	.place {
-		margin-top: 0.7rem;
-		padding-top: 0.6rem;
-		border-top: 1px dashed var(--color-base-300);
+	summary {
+		color: var(--color-primary);
+		cursor: pointer;
 	}
 
 	.acts {

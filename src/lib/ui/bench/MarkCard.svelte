@@ -43,10 +43,15 @@
 			? { what: 'hole', up: mark.holeUp }
 			: { what: 'bearing', up: mark.bearingUp }
 	);
+	/** Where the bench scrolls by itself, the chosen mark comes into sight. */
+	function comeIntoSight(node: HTMLElement) {
+		if (selected && matchMedia('(width >= 56rem)').matches)
+			node.scrollIntoView({ block: 'nearest' });
+	}
 	const said = (mm: number) => withinSaid(mm, styles);
 </script>
 
-<article class:selected data-testid="mark">
+<article class:selected data-testid="mark" {@attach comeIntoSight}>
 	<h3>
 		<button type="button" aria-pressed={selected} onclick={onselect}>
 			{mark.letter} · {mark.name}

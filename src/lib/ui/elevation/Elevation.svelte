@@ -128,7 +128,8 @@
 					frame,
 					styles.lead,
 					houseRules.gap,
-					plan.pieces.map(({ rect }) => rect)
+					plan.pieces.map(({ rect }) => rect),
+					wall.features
 				)
 			: []
 	);

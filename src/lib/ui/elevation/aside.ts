@@ -6,20 +6,20 @@ const CLEAR = 4;
 
 /**
  * Middle of a label that has no room where it belongs: the nearest place straight up or down from there (beside it, for an
- * upright distance) where it covers nothing that is taken and stays in the room. Where all is taken it stays. Pixels.
+ * upright distance) where it covers nothing that is taken and stays in the room. Null where all is taken. Pixels.
  */
 export function asideOf(
-	at: Point,
+	{ x, y }: Point,
 	{ width, height }: { width: number; height: number },
 	upright: boolean,
 	taken: readonly Rect[],
 	room: Rect
-): Point {
+): Point | null {
 	const reach = upright ? room.height : room.width;
 	const first = (upright ? height : width) / 2 + CLEAR;
 	for (let off = first; off < reach; off += STEP)
 		for (const sign of [-1, 1]) {
-			const place = upright ? { x: at.x, y: at.y + sign * off } : { x: at.x + sign * off, y: at.y };
+			const place = upright ? { x, y: y + sign * off } : { x: x + sign * off, y };
 			const box = {
 				x: place.x - width / 2 - CLEAR,
 				y: place.y - height / 2 - CLEAR,
@@ -28,7 +28,7 @@ export function asideOf(
 			};
 			if (within(box, room) && !taken.some((rect) => overlap(box, rect))) return place;
 		}
-	return at;
+	return null;
 }
 
 const within = (box: Rect, room: Rect): boolean =>

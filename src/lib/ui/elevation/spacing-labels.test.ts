@@ -5,7 +5,8 @@ import {
 	overlap,
 	rectToQuad,
 	type Gap,
-	type Quad
+	type Quad,
+	type Rect
 } from '../../core/index.ts';
 import { fitWall, sameFrame } from './frame.ts';
 import { matrix3d } from './matrix.ts';
@@ -23,7 +24,7 @@ const others = [
 
 describe('the distances beside a piece', () => {
 	const gaps = neighbourGaps(piece, others, wall);
-	const labels = spacingLabels(gaps, frame, MM, 50, [piece, ...others]);
+	const labels = spacingLabels(gaps, frame, MM, 50, [piece, ...others], []);
 	const of = (side: Gap['side']) => labels.find(({ gap }) => gap.side === side)!;
 
 	it('are written at the middle of what they measure', () => {
@@ -63,21 +64,32 @@ describe('the distances beside a piece', () => {
 			frame,
 			MM,
 			50,
-			[piece]
+			[piece],
+			[]
 		);
 		expect(far[0]).include({ leader: false, y: far[0]!.at });
 	});
 
+	it('keep clear of a fitting where there is room, and stand on it where there is none', () => {
+		const beside = (features: Rect[]) =>
+			spacingLabels(gaps, frame, MM, 50, [piece, ...others], features)[0]!;
+		const free = beside([]);
+		const lamp = { x: 850, y: free.y < free.at ? 1610 : 1000, width: 200, height: 190 };
+		expect(beside([lamp]).y).not.equal(free.y);
+		const door = { x: 850, y: 0, width: 200, height: 2500 };
+		expect(beside([door]).y).equal(free.y);
+	});
+
 	it('stay on their line where the wall is full', () => {
 		const full = [{ x: 0, y: 0, width: 4000, height: 2500 }];
-		const [left] = spacingLabels(gaps, frame, MM, 50, full);
+		const [left] = spacingLabels(gaps, frame, MM, 50, full, []);
 		expect(left).include({ x: frame.x(950), y: left!.at });
 	});
 
 	it('are told as alike when both sides are the same, or as the house has it', () => {
 		expect(labels.every(({ alike }) => alike)).equal(true);
 		const moved = neighbourGaps({ ...piece, x: 1010 }, others, wall);
-		const sides = spacingLabels(moved, frame, MM, 50, []).map(({ gap, alike }) => [
+		const sides = spacingLabels(moved, frame, MM, 50, [], []).map(({ gap, alike }) => [
 			gap.side,
 			alike
 		]);

@@ -25,57 +25,67 @@ export interface SpacingLabel {
 /** Gaps that differ by less than this are one to the eye and the tape, mm. */
 const ALIKE = 0.5;
 /** A label’s height, px. */
-const HIGH = 28;
+const HIGH = 36;
 
 export function spacingLabels(
 	gaps: readonly Gap[],
 	frame: Frame,
 	style: LengthStyle,
 	houseGap: number,
-	pieces: readonly Rect[]
+	pieces: readonly Rect[],
+	features: readonly Rect[]
 ): SpacingLabel[] {
-	const taken = pieces.map((rect) => ({
+	const drawn = (rect: Rect): Rect => ({
 		x: frame.x(rect.x),
 		y: frame.y(rect.y + rect.height),
 		width: rect.width * frame.scale,
 		height: rect.height * frame.scale
-	}));
+	});
+	const taken = pieces.map(drawn);
+	const fittings = features.map(drawn);
 	const room = {
 		x: frame.left,
 		y: frame.floor - frame.height,
 		width: frame.width,
 		height: frame.height
 	};
-	return gaps.map((gap) => {
-		const level = gap.side === 'left' || gap.side === 'right';
-		const size = gap.to - gap.from;
-		const [from, to] = [gap.from, gap.to].map(level ? frame.x : frame.y) as [number, number];
-		const at = level ? frame.y(gap.at) : frame.x(gap.at);
-		const text = formatLength(size, style);
-		const width = text.length * 8 + 14;
-		const middle = (from + to) / 2;
-		const tight = Math.abs(to - from) < (level ? width : HIGH);
-		const on = level ? { x: middle, y: at } : { x: at, y: middle };
-		const label = tight ? asideOf(on, { width, height: HIGH }, level, taken, room) : on;
-		taken.push({ x: label.x - width / 2, y: label.y - HIGH / 2, width, height: HIGH });
+	const lines = gaps.map((gap) => lineOf(gap, frame, style));
+	const stand = ({ x, y, width }: { x: number; y: number; width: number }) =>
+		taken.push({ x: x - width / 2, y: y - HIGH / 2, width, height: HIGH });
+	// What stands on its line has the first choice.
+	for (const line of lines) if (!line.leader) stand(line);
+	return lines.map((line) => {
+		const { gap, level, leader } = line;
 		const across = OPPOSITE[gap.side];
 		const other = gaps.find(({ side }) => side === across);
-		return {
-			gap,
-			size,
-			level,
-			from,
-			to,
-			at,
-			...label,
-			leader: tight,
-			width,
-			text,
-			alike:
-				Math.abs(size - houseGap) < ALIKE ||
-				(other !== undefined && Math.abs(other.to - other.from - size) < ALIKE)
-		};
+		const alike =
+			Math.abs(line.size - houseGap) < ALIKE ||
+			(other !== undefined && Math.abs(other.to - other.from - line.size) < ALIKE);
+		if (!leader) return { ...line, alike };
+		const size = { width: line.width, height: HIGH };
+		// Beside a door there may be no room but on it.
+		const label =
+			asideOf(line, size, level, [...taken, ...fittings], room) ??
+			asideOf(line, size, level, taken, room) ??
+			line;
+		const { x, y } = label;
+		stand({ x, y, width: line.width });
+		return { ...line, x, y, alike };
 	});
+}
+
+/** A distance with its label at the middle of its line. */
+function lineOf(gap: Gap, frame: Frame, style: LengthStyle): Omit<SpacingLabel, 'alike'> {
+	const level = gap.side === 'left' || gap.side === 'right';
+	const size = gap.to - gap.from;
+	const [from, to] = [gap.from, gap.to].map(level ? frame.x : frame.y) as [number, number];
+	const at = level ? frame.y(gap.at) : frame.x(gap.at);
+	const text = formatLength(size, style);
+	const width = text.length * 8 + 18;
+	const middle = (from + to) / 2;
+	const leader = Math.abs(to - from) < (level ? width : HIGH);
+	const place = level ? { x: middle, y: at } : { x: at, y: middle };
+	return { gap, size, level, from, to, at, ...place, leader, width, text };
 }
 
 const OPPOSITE = { left: 'right', right: 'left', above: 'below', below: 'above' } as const;

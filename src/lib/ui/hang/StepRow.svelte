@@ -38,7 +38,7 @@
 					? `done${mark.by ? ` by ${mark.by}` : ''}`
 					: waitsFor.length > 0
 						? `after: ${waitsFor[0]}`
-						: 'open'
+						: ''
 	);
 </script>
 
@@ -120,8 +120,8 @@
 
 	summary {
 		display: grid;
-		grid-template-columns: auto 1fr;
-		gap: 0 0.5rem;
+		grid-template-columns: 1.1rem 1fr minmax(0, auto);
+		gap: 0.5rem;
 		align-items: center;
 		min-height: 2.5rem;
 		padding: 0.2rem 0.4rem 0.3rem 0.6rem;
@@ -130,7 +130,6 @@
 	}
 
 	.sign {
-		grid-row: span 2;
 		color: var(--graphite-soft);
 	}
 
@@ -147,9 +146,11 @@
 	}
 
 	.said {
+		max-width: 8.5rem;
 		color: var(--graphite-soft);
 		font-size: var(--text-xs);
 		line-height: 1.2;
+		text-align: right;
 	}
 
 	.detail {

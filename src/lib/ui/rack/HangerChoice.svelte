@@ -30,12 +30,18 @@
 		</optgroup>
 	</select>
 </label>
-<p class="suits">{how.suits} <strong>Not for:</strong> {how.notFor}</p>
+<details>
+	<summary>When to hang it so</summary>
+	<p>{how.suits} <strong>Not for:</strong> {how.notFor}</p>
+</details>
 
 <style>
-	.suits {
-		color: var(--graphite-soft);
-		font-size: var(--text-xs);
-		line-height: 1.3;
+	details {
+		font-size: var(--text-sm);
+	}
+
+	summary {
+		color: var(--color-primary);
+		cursor: pointer;
 	}
 </style>

@@ -80,7 +80,7 @@ const BOUNDARIES: {
 	ASIDE_REACH: () => {
 		const failed = [{ at: { x: 1000, y: 1500 }, met: 'screw', hook: 'nail' }] as const;
 		const aside = (x: number) => isAside(failed, [{ hook: 'nail', hole: { x, y: 1500 } }]);
-		expect([aside(1050.7), aside(1050.8)]).deep.equal([true, false]);
+		expect([aside(1050.7), aside(1050.81)]).deep.equal([true, false]);
 	},
 	ON_OLD_FIXING_MM: () => {
 		const left = [{ id: 'n', of: 'screw' as const, at: { x: 1000, y: 1500 }, held: null }];

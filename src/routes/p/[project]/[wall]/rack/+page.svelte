@@ -52,15 +52,7 @@
 	/>
 	<div class="part">
 		{#if part === 'back'}
-			<PieceBench
-				{piece}
-				{planned}
-				wallId={page.params.wall!}
-				{styles}
-				editable
-				turned={view.flipped}
-				onflip={() => (view.flipped = !view.flipped)}
-			/>
+			<PieceBench {piece} {planned} wallId={page.params.wall!} {styles} />
 		{:else}
 			<h2>{piece.letter} · {piece.name}</h2>
 			{#if part === 'piece'}
