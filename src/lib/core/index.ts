@@ -37,7 +37,7 @@ export {
 } from './base/schemas/paper.ts';
 export { MM_PER_INCH } from './base/units/constants.ts';
 export { formatLength, type LengthStyle, tickOf } from './base/units/format-length.ts';
-export { formatForce, formatMass, parseMass } from './base/units/mass.ts';
+export { formatForce, formatMass, massUnitOf, parseMass } from './base/units/mass.ts';
 export { offerOtherUnit } from './base/units/other-unit.ts';
 export { type LengthUnit, parseLength } from './base/units/parse-length.ts';
 export { readLength } from './base/units/read-length.ts';

@@ -11,6 +11,7 @@ import {
 import { DEMO } from '../store/demo/index.ts';
 import { fileName } from './file-name.ts';
 import { marksCsv } from './marks-csv.ts';
+import { toCsv } from './to-csv.ts';
 import { marksJson } from './marks-json.ts';
 
 function demo() {
@@ -42,6 +43,16 @@ describe('marksCsv', () => {
 			assumed.map(({ letter }) => letter).filter((letter) => here.has(letter))
 		);
 		expect(row!['across sum']).equal('55" - 3 3/4" - 38" = 13 1/4"');
+	});
+});
+
+describe('a CSV', () => {
+	it('holds no formula of anybody’s, and reads back as it was', () => {
+		const rows = ['=1+1', '+1', '-cmd', '@sum', '\tx', 'plain', '12.5'].map((name) => ({ name }));
+		const { data } = Papa.parse<{ name: string }>(toCsv(rows), { header: true });
+		expect(data.map(({ name }) => name)).deep.equal([
+			...["'=1+1", "'+1", "'-cmd", "'@sum", "'\tx", 'plain', '12.5']
+		]);
 	});
 });
 

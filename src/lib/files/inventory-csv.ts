@@ -1,4 +1,3 @@
-import Papa from 'papaparse';
 import {
 	doseOf,
 	formatLength,
@@ -9,9 +8,11 @@ import {
 	stylesOf,
 	weightToReckon,
 	type HangRecord,
-	type HouseRules
+	type HouseRules,
+	massUnitOf
 } from '../core/index.ts';
 import { dayOf } from './day-of.ts';
+import { toCsv } from './to-csv.ts';
 
 /** What an insurer asks for, one line for each piece that hangs. */
 export interface InventoryLine {
@@ -49,7 +50,7 @@ export function inventoryOf(
 			return {
 				...{ letter: piece.letter, name: piece.name, wall: wall.name },
 				size: `${formatLength(piece.width, lead)} × ${formatLength(piece.height, lead)}`,
-				weight: weight ? formatMass(weight.kg, lead.unit === 'mm' ? 'kg' : 'lb') : '',
+				weight: weight ? formatMass(weight.kg, massUnitOf(lead)) : '',
 				hangs: `${hangsBy(record)}: ${hangsOn(record)}`,
 				since: dayOf(hanging.since),
 				due: dayOf(due),
@@ -61,5 +62,4 @@ export function inventoryOf(
 }
 
 /** The inventory as CSV. */
-export const inventoryCsv = (lines: readonly InventoryLine[]): string =>
-	Papa.unparse([...lines], { newline: '\n' });
+export const inventoryCsv = (lines: readonly InventoryLine[]): string => toCsv(lines);

@@ -1,4 +1,3 @@
-import Papa from 'papaparse';
 import {
 	formatLength,
 	hookOf,
@@ -8,6 +7,7 @@ import {
 	type HowSure,
 	type Mark
 } from '../core/index.ts';
+import { toCsv } from './to-csv.ts';
 
 /** The marks as CSV: what the tape shows, from where, in both unit systems, with the sum and how sure each is. */
 export function marksCsv(
@@ -16,7 +16,7 @@ export function marksCsv(
 	sure: ReadonlyMap<string, HowSure>
 ): string {
 	const { lead, other } = stylesOf(houseRules);
-	return Papa.unparse(
+	return toCsv(
 		marks.map((mark) => ({
 			piece: mark.letter,
 			point: mark.name,
@@ -45,7 +45,6 @@ export function marksCsv(
 			'hole height mm': mark.holeUp.exact.value.toFixed(3),
 			'across sum': writeSum(mark.across.exact.sum, lead, mark.across.printed),
 			'height sum': writeSum(mark.up.exact.sum, lead, mark.up.printed)
-		})),
-		{ newline: '\n' }
+		}))
 	);
 }

@@ -33,6 +33,8 @@ describe('a hang pack in codes', () => {
 		expect(code([bent, ...read.slice(1)])).equal('damaged');
 		expect(readPart('0.3.abc.xyz')).equal(null);
 		expect(readPart('4.3.abc.xyz')).equal(null);
+		expect(readPart(`1.2.abc.${'x'.repeat(600)}`)?.number).equal(1);
+		expect(readPart(`1.2.abc.${'x'.repeat(601)}`)).equal(null);
 		expect(readPart('hello')).equal(null);
 	});
 });

@@ -27,7 +27,7 @@ export interface PackPart {
 
 /** Reads one part; null where it is none. */
 export function readPart(part: string): PackPart | null {
-	const found = /^(\d{1,3})\.(\d{1,3})\.([a-z0-9]{1,12})\.([A-Za-z0-9_-]+)$/.exec(part);
+	const found = /^(\d{1,3})\.(\d{1,3})\.([a-z0-9]{1,12})\.([A-Za-z0-9_-]{1,600})$/.exec(part);
 	if (!found) return null;
 	const [number, of] = [Number(found[1]), Number(found[2])];
 	return number >= 1 && number <= of ? { number, of, name: found[3]!, text: found[4]! } : null;

@@ -17,7 +17,7 @@
 	class="note"
 	class:failed={keeping.state === 'failed'}
 	class:kept={keeping.state === 'kept'}
-	role="status"
+	role={keeping.state === 'failed' ? 'status' : undefined}
 	data-testid="keeping"
 >
 	{words[keeping.state]}

@@ -43,6 +43,8 @@ export class View {
 	compareWith: string | null = $state(null);
 	/** The wall as it was at the end of a day, and with which holes, while that is shown. */
 	asOfDate: string | null = $state(null);
+	/** Holes to fill are shown on the wall. */
+	holes = $state(false);
 	/** What the Survey asks about. */
 	survey: SurveyPart = $state('outline');
 	/** The feature whose facts are open. */

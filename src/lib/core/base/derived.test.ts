@@ -22,6 +22,13 @@ describe('writeSum', () => {
 		);
 	});
 
+	it('never starts with what is taken away, and leaves a figure alone as it is', () => {
+		const sum = [minus('hook', inch(2)), plus('half', inch(30), 2), plus('centre', inch(57))];
+		expect(writeSum(sum, inches(16))).equal('57" - 2" + 30"/2 = 70"');
+		expect(writeSum([plus('a', inch(40))], inches(16))).equal('40"');
+		expect(writeSum([plus('half', inch(40), 2)], inches(16))).equal('40"/2 = 20"');
+	});
+
 	it('shows finer ticks where the rounded terms do not add up', () => {
 		// 1/32 + 1/32 is 1/16, but at sixteenths each term rounds up to 1/16.
 		const sum = [plus('a', inch(1 / 32)), plus('b', inch(1 / 32))];

@@ -81,16 +81,26 @@ const total = (sum: Term[]): number =>
 	sum.reduce((all, { sign, value, over = 1 }) => all + (sign * value) / over, 0);
 
 /**
- * A sum in one line, as printed: `57" + 30"/2 - 4 3/4" = 67 1/4"`.
+ * A sum in one line, as printed: `57" + 30"/2 - 4 3/4" = 67 1/4"`; one that begins with what is taken away has its
+ * largest term first, and a term alone is the figure itself.
  * Where the rounded terms do not add up to the rounded result, finer ticks are tried, then `≈` is honest.
  *
  * @param printed the result as it is printed elsewhere, mm, when that was rounded as one of a set.
  */
 export function writeSum(sum: Term[], style: LengthStyle, printed = total(sum)): string {
-	const shown = sum.filter((term, index) => index === 0 || ticksOf(term.value, style) !== 0);
+	const shown = inOrder(
+		sum.filter((term, index) => index === 0 || ticksOf(term.value, style) !== 0)
+	);
 	for (const finer of stylesFrom(style))
 		if (addsUp(shown, finer, printed)) return line(shown, finer, '=', printed, style);
 	return line(shown, style, '≈', printed, style);
+}
+
+function inOrder(sum: Term[]): Term[] {
+	const of = ({ sign, value, over = 1 }: Term) => (sign * value) / over;
+	if (sum.length === 0 || of(sum[0]!) >= 0) return sum;
+	const largest = sum.reduce((most, term) => (of(term) > of(most) ? term : most));
+	return of(largest) > 0 ? [largest, ...sum.filter((term) => term !== largest)] : sum;
 }
 
 function stylesFrom(style: LengthStyle): LengthStyle[] {
@@ -124,5 +134,6 @@ function line(
 		const lead = index === 0 ? (negative ? '-' : '') : negative ? ' - ' : ' + ';
 		return `${lead}${size}${over === undefined ? '' : `/${over}`}`;
 	});
-	return `${terms.join('')} ${equals} ${formatLength(printed, equals === '=' ? style : own)}`;
+	const result = formatLength(printed, equals === '=' ? style : own);
+	return sum.length === 1 && terms[0] === result ? result : `${terms.join('')} ${equals} ${result}`;
 }

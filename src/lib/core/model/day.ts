@@ -127,7 +127,13 @@ export const dayEventSchema = z.discriminatedUnion('what', [
 			.string()
 			.check(z.minLength(1), z.maxLength(100), z.describe('id of a hole that was filled'))
 	}),
-	z.object({ ...common, what: z.literal('taken-down'), hangingId: id, why: shortText })
+	z.object({
+		...common,
+		what: z.literal('taken-down'),
+		hangingId: id,
+		why: shortText,
+		comesBack: z.optional(z.boolean()).check(z.describe('its hooks wait for it'))
+	})
 ]);
 export type DayEvent = z.infer<typeof dayEventSchema>;
 /** What an event tells, besides its number and when, where and by whom it was told. */

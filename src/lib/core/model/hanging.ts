@@ -63,6 +63,9 @@ export const hangingSchema = z.object({
 		.nullable(z.iso.datetime())
 		.check(z.describe('when it was taken down; null while it hangs')),
 	why: shortText.check(z.describe('why it was taken down or moved')),
+	comesBack: z
+		.optional(z.boolean())
+		.check(z.describe('it is to come back: its hooks wait for it; absent or false where not')),
 	looks: z.array(lookSchema).check(z.maxLength(2000))
 });
 export type Hanging = z.infer<typeof hangingSchema>;

@@ -1,4 +1,5 @@
 import { LEAST_DOOR_MM } from '../base/figures/surroundings.ts';
+import { roundFigure } from '../base/units/round-figure.ts';
 import { usualPaper } from '../base/schemas/paper.ts';
 import { hangerOf, hangers, type Back, type HangerKind } from '../piece/hangers/index.ts';
 import { kindOf, type OutlineShape, type PieceKind } from '../piece/kinds/index.ts';
@@ -177,16 +178,22 @@ export function startWallPhoto(wall: Wall, hash: string): WallPhoto {
 }
 
 /** A new feature of a kind, of the usual size, in the middle of the wall. */
-export function startFeature(newId: NewId, kind: FeatureKind, wall: Wall): Feature {
+export function startFeature(
+	newId: NewId,
+	kind: FeatureKind,
+	wall: Wall,
+	units: HouseRules['units'] = 'mm'
+): Feature {
 	const { label, start, usual } = faceOf({ kind });
+	const round = (mm: number) => roundFigure(mm, units);
 	const across = start.width === 'whole wall';
-	const width = across ? wall.width : Math.min(start.width as number, wall.width);
-	const height = Math.min(start.height, wall.height);
-	const x = (wall.width - width) / 2;
+	const width = across ? wall.width : Math.min(round(start.width as number), wall.width);
+	const height = Math.min(round(start.height), wall.height);
+	const x = across ? 0 : Math.max(round((wall.width - width) / 2), 0);
 	const y =
 		'aboveFloor' in start.at
-			? floorAt(wall, x + width / 2) + start.at.aboveFloor
-			: ceilingAt(wall, x + width / 2) - start.at.belowCeiling - height;
+			? floorAt(wall, x + width / 2) + round(start.at.aboveFloor)
+			: ceilingAt(wall, x + width / 2) - round(start.at.belowCeiling) - height;
 	return {
 		...usual,
 		id: newId(),

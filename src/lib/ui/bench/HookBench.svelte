@@ -4,6 +4,7 @@
 		hangerOf,
 		holdingIn,
 		formatForce,
+		massUnitOf,
 		hookOf,
 		nailPullOf,
 		type Ground,
@@ -16,6 +17,7 @@
 	import { setHook } from '$lib/store/commands/index.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
 	import KitFields from '../fix/KitFields.svelte';
+	import { bothLoads } from '../loads.ts';
 	import StayLevel from './StayLevel.svelte';
 
 	interface Props {
@@ -39,7 +41,8 @@
 	const pried = $derived(
 		Math.max(0, ...(planned?.hooks.map((hook) => nailPullOf(hook, kit)) ?? []))
 	);
-	const both = (newtons: number) => `${formatForce(newtons, 'lb')} · ${formatForce(newtons, 'kg')}`;
+	const unit = $derived(massUnitOf(styles.lead));
+	const both = (newtons: number) => bothLoads(newtons, styles);
 </script>
 
 {#if !planned?.settled}
@@ -73,7 +76,8 @@
 						<th scope="row">{each.name}</th>
 						{#each [each.load!.down.value, each.load!.pull.value] as newtons, index (index)}
 							<td class="measure">
-								{formatForce(newtons, 'lb')} <span>{formatForce(newtons, 'kg')}</span>
+								{formatForce(newtons, unit)}
+								<span>{formatForce(newtons, unit === 'kg' ? 'lb' : 'kg')}</span>
 							</td>
 						{/each}
 					</tr>
@@ -89,10 +93,10 @@
 		{#if planned.hooks[0].load.outward > 0}
 			<p>
 				Sideways, each hook takes between <span class="measure"
-					>{formatForce(planned.hooks[0].load.inward, 'lb')}</span
+					>{formatForce(planned.hooks[0].load.inward, unit)}</span
 				>
 				inward, the wire sliding freely, and
-				<span class="measure">{formatForce(planned.hooks[0].load.outward, 'lb')}</span> outward, the wire
+				<span class="measure">{formatForce(planned.hooks[0].load.outward, unit)}</span> outward, the wire
 				caught.
 			</p>
 		{/if}

@@ -6,7 +6,8 @@
 		unmeasuredOn,
 		type Piece,
 		type PlannedPiece,
-		type Styles
+		type Styles,
+		massUnitOf
 	} from '$lib/core/index.ts';
 	import { setPiece } from '$lib/store/commands/index.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
@@ -33,7 +34,7 @@
 
 	const session = $derived(getSession()());
 	const view = $derived(getView()());
-	const mass = $derived(styles.lead.unit === 'mm' ? 'kg' : 'lb');
+	const mass = $derived(massUnitOf(styles.lead));
 	const line = $derived(lineOf(piece, styles.lead, mass));
 	const { houseRules } = $derived(session.project);
 	let readingsOpen = $state(false);

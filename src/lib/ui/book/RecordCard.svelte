@@ -11,7 +11,8 @@
 		lightOfYear,
 		pieceSchema,
 		type HangRecord,
-		type Styles
+		type Styles,
+		massUnitOf
 	} from '$lib/core/index.ts';
 	import { setPiece } from '$lib/store/commands/index.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
@@ -33,11 +34,12 @@
 	const session = $derived(getSession()());
 	const uid = $props.id();
 	const { hanging, piece, wall, due, job } = $derived(record);
-	const unit = $derived(styles.lead.unit === 'mm' ? ('kg' as const) : ('lb' as const));
+	const unit = $derived(massUnitOf(styles.lead));
 	const late = $derived(job !== null || (due !== null && due < now));
 	const dose = $derived(doseOf(piece, wall));
 	let open = $state(false);
 	let why = $state('');
+	let comesBack = $state(false);
 	let worthTrouble = $state('');
 
 	const said = $derived(
@@ -119,6 +121,10 @@
 				<p class="trouble" id="{uid}-said" aria-live="polite">{worthTrouble}</p>
 				{#if !hanging.until}
 					<LookForm {record} />
+					<label class="comes-back">
+						<input class="checkbox" type="checkbox" bind:checked={comesBack} />
+						It is coming back: leave its hooks in the wall
+					</label>
 					<div class="down-row">
 						<label class="sr-only" for="{uid}-why">Why it comes down</label>
 						<input
@@ -135,7 +141,8 @@
 								tell(session, wall.id, {
 									what: 'taken-down',
 									hangingId: hanging.id,
-									why: why.trim()
+									why: why.trim(),
+									...(comesBack && { comesBack })
 								})}
 						>
 							Take it down
@@ -160,6 +167,12 @@
 
 	.down {
 		border-style: dashed;
+	}
+
+	.comes-back {
+		display: flex;
+		gap: 0.5rem;
+		align-items: center;
 	}
 
 	summary {

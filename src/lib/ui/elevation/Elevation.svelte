@@ -281,6 +281,11 @@
 					<SurveyLayer {wall} {frame} {styles} hints={survey === 'bones'} />
 				{/await}
 			{/if}
+			{#if view.holes}
+				{#await import('./HoleMap.svelte') then { default: HoleMap }}
+					<HoleMap {wall} {frame} />
+				{/await}
+			{/if}
 			{#if view.highlightedIssue}
 				{#each view.highlightedIssue.lines as { x1, y1, x2, y2 }, index (index)}
 					<path class="glance" d="M{frame.x(x1)} {frame.y(y1)} L{frame.x(x2)} {frame.y(y2)}" />

@@ -121,7 +121,12 @@
 		}}
 		onblur={settle}
 	/>
-	<div id="{uid}-said" class="said" class:shown={focused || error} aria-live="polite">
+	<div
+		id="{uid}-said"
+		class="said"
+		class:shown={focused || error}
+		aria-live={focused || error ? 'polite' : 'off'}
+	>
 		{#if error}
 			<p class="error">{error}</p>
 		{:else}

@@ -4,7 +4,8 @@
 		formatForce,
 		formatMessage,
 		type BagItem,
-		type Styles
+		type Styles,
+		massUnitOf
 	} from '$lib/core/index.ts';
 
 	interface Props {
@@ -21,7 +22,7 @@
 			.map(([group, name]) => ({ name, items: items.filter((item) => item.group === group) }))
 			.filter(({ items }) => items.length > 0)
 	);
-	const unit = $derived(styles.lead.unit === 'mm' ? 'kg' : 'lb');
+	const unit = $derived(massUnitOf(styles.lead));
 </script>
 
 {#each groups as group (group.name)}

@@ -14,7 +14,8 @@
 		type Ground,
 		type HookKind,
 		type Styles,
-		type Wall
+		type Wall,
+		massUnitOf
 	} from '$lib/core/index.ts';
 	import { takeKit } from '$lib/store/commands/index.ts';
 	import { keepOwnKit, readOwnKit } from '$lib/store/own-kit.ts';
@@ -28,7 +29,7 @@
 
 	const session = $derived(getSession()());
 	const { kit } = $derived(session.project);
-	const unit = $derived(styles.lead.unit === 'mm' ? 'kg' : 'lb');
+	const unit = $derived(massUnitOf(styles.lead));
 	const here = $derived(groundsOf(wall.made));
 	/** What is looked at; the rest is not drawn. */
 	const opened: Partial<Record<HookKind, boolean>> = $state({});

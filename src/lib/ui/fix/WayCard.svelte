@@ -6,7 +6,8 @@
 		formatMessage,
 		TOOLS,
 		type Styles,
-		type FixingOption
+		type FixingOption,
+		massUnitOf
 	} from '$lib/core/index.ts';
 	import FixingSheet from './FixingSheet.svelte';
 	import UseBar from './UseBar.svelte';
@@ -26,7 +27,7 @@
 	let { way, styles, first, settled, shown, onshow, onsettle }: Props = $props();
 
 	const COST = { 1: 'cheap', 2: 'costs more', 3: 'costly' };
-	const unit = $derived(styles.lead.unit === 'mm' ? 'kg' : 'lb');
+	const unit = $derived(massUnitOf(styles.lead));
 	/** One line for each fixing in each ground, as its most used point has it. */
 	const lines = $derived(
 		[...new Map(way.points.map((point) => [`${point.hook} ${point.ground}`, point])).keys()].map(

@@ -1,5 +1,6 @@
 <script lang="ts">
-	import type { Snippet } from 'svelte';
+	import { onMount, type Snippet } from 'svelte';
+	import { tinykeys } from 'tinykeys';
 
 	interface Props {
 		label: string;
@@ -10,6 +11,19 @@
 	}
 
 	let { label, disabled = false, onact, onback, more }: Props = $props();
+
+	/** A pedal or a clicker that turns pages works without a hand on the phone. */
+	onMount(() => {
+		const does = (act: () => void) => (event: KeyboardEvent) => {
+			if (event.target instanceof HTMLInputElement) return;
+			event.preventDefault();
+			act();
+		};
+		return tinykeys(window, {
+			PageDown: does(() => !disabled && onact()),
+			PageUp: does(() => onback())
+		});
+	});
 </script>
 
 <div class="foot">

@@ -7,7 +7,8 @@
 		type HungPoint,
 		type LiftGuide,
 		type Piece,
-		type PlannedPiece
+		type PlannedPiece,
+		massUnitOf
 	} from '$lib/core/index.ts';
 	import { now } from '$lib/store/clock.ts';
 	import { newId } from '$lib/store/new-id.ts';
@@ -25,8 +26,10 @@
 	let { day, item, piece, planned, points, guide, onnext, onback, more }: Props = $props();
 
 	const { styles } = $derived(day);
-	const unit = $derived(styles.lead.unit === 'mm' ? ('kg' as const) : ('lb' as const));
+	const unit = $derived(massUnitOf(styles.lead));
 	const weight = $derived(weightToReckon(piece));
+	/** What nobody weighed is lifted by two. */
+	const byTwo = $derived(guide.byTwo || weight === null);
 	const on = $derived([...new Set(points.map(({ hook }) => hookOf(hook).name.toLowerCase()))]);
 
 	function hang() {
@@ -51,9 +54,9 @@
 		<dt>one person may lift</dt>
 		<dd class="measure">{formatMass(guide.limit, unit)}</dd>
 	</div>
-	<div class:two={guide.byTwo}>
+	<div class:two={byTwo}>
 		<dt>who lifts</dt>
-		<dd class="measure">{guide.byTwo ? 'two people' : 'one person'}</dd>
+		<dd class="measure">{byTwo ? 'two people' : 'one person'}</dd>
 	</div>
 </dl>
 <p class="small-note">

@@ -1,6 +1,7 @@
 <script lang="ts">
-	import { formatForce, formatLength, type PlannedPiece } from '$lib/core/index.ts';
+	import { formatForce, formatLength, massUnitOf, type PlannedPiece } from '$lib/core/index.ts';
 	import CautionList from '../CautionList.svelte';
+	import { bothLoads } from '../loads.ts';
 	import type { OnePicture } from './one-picture.svelte.ts';
 
 	/** What its hooks and its wire carry, and what to mind. */
@@ -9,8 +10,8 @@
 	const { styles } = $derived(one);
 	const load = $derived(planned.hooks[0]?.load);
 	const tension = $derived(planned.hung?.wire?.tension);
-	const both = (newtons: number) =>
-		`${formatForce(newtons, 'lb')} · ${formatForce(newtons, 'kg')} (${formatForce(newtons, 'N')})`;
+	const unit = $derived(massUnitOf(styles.lead));
+	const both = (newtons: number) => `${bothLoads(newtons, styles)} (${formatForce(newtons, 'N')})`;
 </script>
 
 <section aria-label="What it carries">
@@ -26,7 +27,7 @@
 			{#if load.outward > 0}
 				<dt>sideways, per hook</dt>
 				<dd class="measure">
-					{formatForce(load.inward, 'lb')} in to {formatForce(load.outward, 'lb')} out
+					{formatForce(load.inward, unit)} in to {formatForce(load.outward, unit)} out
 				</dd>
 			{/if}
 			<dt>off the wall, per hook</dt>

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { formatLength, formatMass, type Styles } from '$lib/core/index.ts';
+	import { formatLength, formatMass, type Styles, massUnitOf } from '$lib/core/index.ts';
 	import {
 		COLUMNS,
 		MOST_LETTERS,
@@ -42,7 +42,7 @@
 	const read = $derived(
 		table?.ok ? readRows(table.value, matching, session.rulesOn(wallId).units, letters) : null
 	);
-	const unit = $derived(styles.lead.unit === 'mm' ? ('kg' as const) : ('lb' as const));
+	const unit = $derived(massUnitOf(styles.lead));
 
 	async function openFile(event: Event & { currentTarget: HTMLInputElement }) {
 		const file = event.currentTarget.files?.[0];

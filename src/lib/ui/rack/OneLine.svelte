@@ -8,7 +8,8 @@
 		readLines,
 		type ByLine,
 		type LineTold,
-		type Styles
+		type Styles,
+		massUnitOf
 	} from '$lib/core/index.ts';
 	import { addInRow } from '$lib/store/commands/index.ts';
 	import { newId } from '$lib/store/new-id.ts';
@@ -39,7 +40,7 @@
 		return formatMessage(
 			LINE_READ.told({
 				...{ count, width, height, assumed, hangs: hangerOf(back).name },
-				weight: weight === null ? null : formatMass(weight, unit === 'mm' ? 'kg' : 'lb')
+				weight: weight === null ? null : formatMass(weight, massUnitOf({ unit }))
 			}),
 			styles.lead
 		);

@@ -189,17 +189,19 @@
 			onseal={seal}
 		/>
 	</div>
-	<label>
-		<span class="field-label">Picture drawn in it</span>
-		<select
-			class="select w-full select-sm"
-			value={piece.art}
-			onchange={(event) => set({ art: event.currentTarget.value })}
-		>
-			<option value="">plain</option>
-			{#each ART_NAMES as name (name)}<option>{name}</option>{/each}
-		</select>
-	</label>
+	{#if piece.art}
+		<label>
+			<span class="field-label">Picture drawn in it</span>
+			<select
+				class="select w-full select-sm"
+				value={piece.art}
+				onchange={(event) => set({ art: event.currentTarget.value })}
+			>
+				<option value="">plain</option>
+				{#each ART_NAMES as name (name)}<option>{name}</option>{/each}
+			</select>
+		</label>
+	{/if}
 	<label>
 		<span class="field-label">Notes</span>
 		<textarea

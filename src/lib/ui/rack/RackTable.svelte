@@ -8,7 +8,7 @@
 		type SortingState
 	} from '@tanstack/table-core';
 	import { ArrowDown, ArrowUp, Download, Upload } from '@lucide/svelte';
-	import { formatLength, formatMass, kinds, type Styles } from '$lib/core/index.ts';
+	import { formatLength, formatMass, kinds, type Styles, massUnitOf } from '$lib/core/index.ts';
 	import { download } from '$lib/files/download.ts';
 	import { fileName } from '$lib/files/file-name.ts';
 	import { piecesCsv } from '$lib/files/pieces-csv.ts';
@@ -90,7 +90,7 @@
 		if (id === 'weight')
 			return row.weight === 0
 				? '·'
-				: formatMass(row.weight, styles.lead.unit === 'mm' ? 'kg' : 'lb') +
+				: formatMass(row.weight, massUnitOf(styles.lead)) +
 						(row.piece.weight === null ? ' est.' : '');
 		return String(row[id]) || '·';
 	}

@@ -17,7 +17,8 @@
 		type HangSolution,
 		type Piece,
 		type Styles,
-		type WireBack
+		type WireBack,
+		massUnitOf
 	} from '$lib/core/index.ts';
 	import { measureBack } from '$lib/store/commands/index.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
@@ -36,7 +37,7 @@
 	const strands = $derived(strandsOf(back));
 	const factor = $derived(session.project.houseRules.wireFactor);
 	const facts = $derived(hungPiece(piece));
-	const units = $derived(styles.lead.unit === 'mm' ? ('kg' as const) : ('lb' as const));
+	const units = $derived(massUnitOf(styles.lead));
 	const need = $derived(
 		facts.weight !== null && wire.tension
 			? wireNeed(facts.weight / strands, wire.tension.value / strands, factor)

@@ -12,7 +12,8 @@ import {
 	type PieceFix,
 	type PlannedPiece,
 	type Styles,
-	type WallPlan
+	type WallPlan,
+	massUnitOf
 } from '$lib/core/index.ts';
 
 /** A piece as it goes up, for papers of the job. */
@@ -35,7 +36,7 @@ export function hungRows(
 	fixes: readonly PieceFix[],
 	styles: Styles
 ): HungRow[] {
-	const unit = styles.lead.unit === 'mm' ? 'kg' : 'lb';
+	const unit = massUnitOf(styles.lead);
 	return pieces
 		.flatMap((planned) => {
 			const piece = rack.get(planned.pieceId);

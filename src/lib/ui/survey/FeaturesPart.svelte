@@ -24,7 +24,7 @@
 	const faults = $derived(plan.wallCautions.filter(({ path }) => path !== undefined));
 
 	function add(kind: FeatureKind) {
-		const feature = startFeature(newId, kind, wall);
+		const feature = startFeature(newId, kind, wall, styles.lead.unit === 'mm' ? 'mm' : 'in');
 		session.run(addFeature(wall.id, feature));
 		view.feature = feature.id;
 	}

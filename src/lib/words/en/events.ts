@@ -12,6 +12,9 @@ const MET = {
 
 const LOOKED = { fine: 'looked over, right', job: 'a job', note: 'noted' };
 
+/** What is left of a hole that was not used. */
+export const oldHoleName = (met: keyof typeof MET): string => `Hole that met ${MET[met]}`;
+
 /** What happened at the wall, in a few words: to stand beside another device’s, and within the history. */
 export const EVENTS = {
 	'came-out': ({ higher, simulated }: { higher: number; simulated: boolean }) =>

@@ -21,6 +21,9 @@ const NAMES: Record<string, string> = {
 	null: 'empty'
 };
 
+/** Of more than this none is named. */
+const MOST_NAMED = 5;
+
 /** What is wrong with a value, to stand after its path. */
 export function faultOf({ code, expected = '', origin, minimum, maximum, values, keys }: Fault) {
 	const counted = origin === 'string' || origin === 'array';
@@ -32,7 +35,9 @@ export function faultOf({ code, expected = '', origin, minimum, maximum, values,
 		case 'too_big':
 			return counted ? 'it is too long' : `it is more than ${maximum}`;
 		case 'invalid_value':
-			return `it should be ${(values ?? []).map((value) => JSON.stringify(value)).join(' or ')}`;
+			return (values ?? []).length > MOST_NAMED
+				? `it is none of the ${values!.length} kinds that are known`
+				: `it should be ${(values ?? []).map((value) => JSON.stringify(value)).join(' or ')}`;
 		case 'unrecognized_keys':
 			return `it has parts that are not known: ${(keys ?? []).join(', ')}`;
 		case 'invalid_format':

@@ -44,6 +44,16 @@ export const FAILURES = {
 export const SOLD_FOR = ({ kg }: { kg: number }): string => kilos(kg);
 
 /** Cautions: what could happen, and what to do. */
+const sideOf = (right: number): string => (right < 0 ? 'left' : 'right');
+
+/** Which tooth, from the one in use, hangs a piece level, or how far its bar has to move. */
+export const TEETH = {
+	remedy: ({ teeth, off }: { teeth: number; off: number }): string =>
+		teeth === 0
+			? `Move the bar ${lengthToken(Math.abs(off))} to the ${sideOf(off)}.`
+			: `Use the tooth ${Math.abs(teeth)} to the ${sideOf(teeth)} of this one.`
+};
+
 export const CAUTIONS = {
 	'eye-in-fibreboard': () => ({
 		message: 'In fibreboard the thread of a screw eye makes dust and works loose.',
@@ -109,6 +119,10 @@ export const CAUTIONS = {
 				'The centre of mass lies outside the rings, so the piece would swing down on one side.',
 			remedy: 'Move the rings further apart, or measure the centre of mass again.'
 		})
+	}),
+	'leans-out': ({ off }: { off: number }) => ({
+		message: `Hung from so far down, its top edge leans ${lengthToken(off)} off the wall.`,
+		remedy: 'Move the rings up, to about a quarter of its height.'
 	}),
 	'point-off-mass': ({ tilt, remedy }: { tilt: number; remedy: string }) => ({
 		message: `Hung from here it would swing ${tilt.toFixed(1)}° off level.`,

@@ -44,7 +44,9 @@ export const WOOD_BEFORE_SCREW_MM = 3;
 export const CLEAT_THICK_MM = { wood: 19, metal: 6 } as const;
 /** The half of a cleat that a screw goes through, mm: 3/4 in board, and thin metal. From memory. */
 export const CLEAT_CLAMPED_MM = { wood: 19.05, metal: 2 } as const;
-/** Two screws one above the other in a cleat, mm between them: the half on the wall is about 60 mm tall. From memory. */
+/** Height of either half of a cleat, mm; its screws go in half way up. From memory. */
+export const CLEAT_HALF_MM = { wood: 60, metal: 32 } as const;
+/** Two screws one above the other in a cleat, mm between them: the half on the wall is 60 mm tall. From memory. */
 export const STACKED_SCREWS_MM = 30;
 /** Width of the bars of a stretched canvas, mm. From memory. */
 export const CANVAS_BAR_MM = 42;

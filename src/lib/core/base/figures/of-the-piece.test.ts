@@ -123,6 +123,13 @@ const BOUNDARIES: { readonly [Name in keyof Books]: () => void } = {
 		};
 		expect([second(0.99), second(1.01)]).deep.equal([false, true]);
 	},
+	// Rings 3 mm and hooks 6 mm off: the top is off by 9 mm · height / (height - drop).
+	SEEN_LEAN_MM: () => {
+		const lean = (ringDrop: number) =>
+			cautionsOf(backOf('rings', { ringDrop, rightDrop: ringDrop })).includes('leans-out');
+		const drop = 800 * (1 - 9 / 25.4);
+		expect([lean(drop - 3), lean(drop + 3)]).deep.equal([false, true]);
+	},
 	SEEN_OFF_MM: () => expect([pays(1.58, 'moment'), pays(1.59, 'moment')]).deep.equal([false, true]),
 	ENDS_SEEN_MM: () => {
 		const back = backOf('rings', {});
@@ -284,6 +291,18 @@ const BOUNDARIES: { readonly [Name in keyof Books]: () => void } = {
 			{ thick: 19.05, of: 'wood' },
 			{ thick: 2, of: 'steel' }
 		]);
+	},
+	// As much is pried about 30 mm of wood as the weight bears off it, about 16 mm of metal.
+	CLEAT_HALF_MM: () => {
+		const pried = (of: 'wood' | 'metal', standOff: number) => {
+			const [point] = pointsOf(backOf('cleat', { of, standOff, screws: 1, screwSpan: 0 }));
+			const { pull, down } = point!.load!;
+			const h = hungPiece.height * 0.85 - 20 - 40;
+			const off = ((standOff + hungPiece.depth / 2) * down.value) / h;
+			return (pull.value - 2 * off) / down.value;
+		};
+		expect(pried('wood', 19)).closeTo(9.5 / 30, 1e-9);
+		expect(pried('metal', 6)).closeTo(3 / 16, 1e-9);
 	},
 	STACKED_SCREWS_MM: () => {
 		const cleat = backOf('cleat', {});

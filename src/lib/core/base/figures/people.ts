@@ -20,6 +20,8 @@ export const GLASS_ASKED_KG = 5;
 export const HIDDEN_WITHIN_MM = 10;
 /** A step that leaves more than this at the edge of a piece is followed by another, mm. From memory. */
 export const LEVEL_WITHIN_MM = 1;
+/** A top edge this far off the wall is seen to lean, mm: 1 in. From memory. */
+export const SEEN_LEAN_MM = 25.4;
 /** Gap or line between neighbours that an eye sees to be off, mm: 1/16 in. From memory. */
 export const SEEN_OFF_MM = 1.5875;
 /** Ends of a piece so far apart in height are seen, mm. From memory. */

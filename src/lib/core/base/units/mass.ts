@@ -1,5 +1,6 @@
 import { fail } from './said.ts';
 import { ok, type Result } from '../result.ts';
+import type { LengthStyle } from './format-length.ts';
 import { HEAVIEST, KG_PER_POUND, NEWTON_PER_POUND_FORCE, weightOf } from './constants.ts';
 import { NUMBER, readNumber } from './number.ts';
 
@@ -70,3 +71,7 @@ export function formatForce(newtons: number, unit: 'lb' | 'kg' | 'N'): string {
 	if (unit === 'kg') return `${(newtons / weightOf(1)).toFixed(1)} kg`;
 	return `${newtons.toFixed(0)} N`;
 }
+
+/** The unit in which weights and loads are told beside such lengths. */
+export const massUnitOf = ({ unit }: Pick<LengthStyle, 'unit'>): 'kg' | 'lb' =>
+	unit === 'mm' ? 'kg' : 'lb';

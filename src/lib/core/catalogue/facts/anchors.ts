@@ -1,10 +1,8 @@
 import type { Hook } from './types.ts';
-import { standing } from './standing.ts';
+import { HEAD_OUT, standing } from './standing.ts';
 
-const SCREW_IN =
-	'Set the anchor at the hole; its screw stays a finger’s width out, for the piece to hang on.';
-const BOLT =
-	'Set the anchor at the hole; its bolt stays a finger’s width out, with a washer behind the head.';
+const SCREW_IN = `Set the anchor at the hole and drive its screw. ${HEAD_OUT}`;
+const BOLT = `Set the anchor at the hole, its bolt with a washer behind the head. ${HEAD_OUT}`;
 
 /** Takes a screw of 8 gauge, 4.2 mm (ASME B18.6.1). */
 const withScrew = standing(4.2);

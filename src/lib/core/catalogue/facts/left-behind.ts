@@ -1,6 +1,7 @@
 import type { Hook } from './types.ts';
 import { nail } from './nail.ts';
 import { screw } from './screw.ts';
+import { HEAD_OUT } from './standing.ts';
 
 const PULL = 'Pull at it hard, down and outwards, before anything hangs on it.';
 
@@ -18,7 +19,7 @@ export const oldScrew = {
 	kind: 'old-screw' as const,
 	name: 'Old screw',
 	puts: 'kept' as const,
-	setting: `${PULL} Leave its head standing a finger’s width off the wall.`
+	setting: `${PULL} ${HEAD_OUT}`
 } satisfies Hook;
 
 export const oldAnchor = {

@@ -1,8 +1,7 @@
 import type { Hook } from './types.ts';
-import { standing } from './standing.ts';
+import { HEAD_OUT, standing } from './standing.ts';
 
-const setting =
-	'Drill the pilot hole at the hole, and leave the head standing a finger’s width off the wall.';
+const setting = `Drill the pilot hole at the hole. ${HEAD_OUT}`;
 
 /** 10 gauge, shank 4.8 mm (ASME B18.6.1). */
 export const deckScrew = {

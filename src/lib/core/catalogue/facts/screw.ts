@@ -1,7 +1,7 @@
 import type { Hook } from './types.ts';
-import { standing } from './standing.ts';
+import { HEAD_OUT, standing } from './standing.ts';
 
-const setting = 'Drill at the hole and leave the head standing a finger’s width off the wall.';
+const setting = `Drill at the hole. ${HEAD_OUT}`;
 
 /** Shanks by ASME B18.6.1: 3.5, 4.2 and 5.5 mm. */
 export const screw6 = {

@@ -107,6 +107,23 @@ describe('the Book', () => {
 		expect(there('2026-05-10').filter((inUse) => !inUse)).length(1);
 	});
 
+	it('leaves hooks in the wall for a piece that comes back, until it hangs elsewhere', () => {
+		const told = { what: 'taken-down', hangingId: 'h-A', why: 'on loan', comesBack: true };
+		const away = applyEvent(hung, event('2026-05-01', told));
+		expect(toFill(holesOf(away, WALL))).deep.equal([]);
+		expect(holesOf(away, WALL).filter(({ waits }) => waits)).length(2);
+		const hanging = away.hangings.find(({ pieceId }) => pieceId === pieces[0]!.pieceId)!;
+		const again = { ...hanging, id: 'h-A3', since: '2026-06-01T12:00:00.000Z', until: null };
+		// Hung from the same hooks, its holes are in use once more, and are none besides.
+		const back: Project = { ...away, hangings: [...away.hangings, again] };
+		expect(
+			holesOf(back, WALL).flatMap(({ what, inUse }) => (what.startsWith('A:') ? [inUse] : []))
+		).deep.equal([true, true]);
+		const elsewhere = { ...again, wallId: DEMO.walls[1]!.id };
+		const gone: Project = { ...away, hangings: [...away.hangings, elsewhere] };
+		expect(toFill(holesOf(gone, WALL))).length(2);
+	});
+
 	it('lists a hole that met nothing, and since when', () => {
 		const met = event('2026-02-02', {
 			...{ what: 'met', step: 's', hookId: 'x', pieceId: pieces[0]!.pieceId },
@@ -115,6 +132,9 @@ describe('the Book', () => {
 		const project = after(met);
 		const [hole] = toFill(holesOf(project, project.walls[0]!));
 		expect(hole).include({ since: '2026-02-02T12:00:00.000Z', x: 500, y: 1500 });
+		expect(hole!.what).equal('Hole that met nothing to hold');
+		const metal = after({ ...met, met: 'metal' } as DayEvent);
+		expect(toFill(holesOf(metal, metal.walls[0]!))[0]!.what).equal('Hole that met metal');
 	});
 
 	it('shows the wall at a date, and what happened, the newest first', () => {

@@ -3,6 +3,8 @@ import { fixingOf } from '../../catalogue/details/index.ts';
 import { hookOf } from '../../catalogue/facts/index.ts';
 import { memoised } from '../../base/memo.ts';
 import type { DayEvent } from '../../model/day.ts';
+import type { Hanging } from '../../model/hanging.ts';
+import { ON_OLD_FIXING_MM } from '../../base/figures/studs.ts';
 import type { Project } from '../../model/project.ts';
 import type { Wall } from '../../model/wall.ts';
 import { faceOf } from '../../wall/features/index.ts';
@@ -21,6 +23,8 @@ export interface Hole {
 	/** Something hangs on it now. */
 	inUse: boolean;
 	filled: string | null;
+	/** Its hook waits for a piece that comes back. */
+	waits: boolean;
 	/** What it is, and whose it was. */
 	what: string;
 	/** How to fill it. */
@@ -40,8 +44,10 @@ export function holesOf(project: Project, wall: Wall): Hole[] {
 	const letters = new Map(project.pieces.map(({ id, letter }) => [id, letter]));
 	const made = project.hangings
 		.filter(({ wallId }) => wallId === wall.id)
-		.flatMap(({ id, pieceId, since, until, points }) =>
-			points.flatMap(({ hook, hole }, index): Hole[] => {
+		.flatMap((hanging) => {
+			const { id, pieceId, since, until, points } = hanging;
+			const waits = waitsFor(hanging, project);
+			return points.flatMap(({ hook, hole }, index): Hole[] => {
 				if (hookOf(hook).puts !== 'hole') return [];
 				const { is, mend } = fixingOf(hook).damage;
 				const key = pointId({ of: id, index });
@@ -49,20 +55,31 @@ export function holesOf(project: Project, wall: Wall): Hole[] {
 					{
 						...{ id: key, x: hole.x, y: hole.y, since, mend },
 						...{ usedUntil: until, inUse: until === null, filled: filled.get(key) ?? null },
-						what: `${letters.get(pieceId) ?? '?'}: ${is}`
+						...{ waits, what: `${letters.get(pieceId) ?? '?'}: ${is}` }
 					}
 				];
-			})
-		);
+			});
+		});
 	const found = wall.features
 		.filter((feature) => faceOf(feature).group === 'left behind')
 		.map((feature): Hole => ({
 			...{ id: feature.id, x: centreX(feature), y: centreY(feature) },
-			...{ since: madeAt(project.day, feature.id), usedUntil: null, inUse: false },
+			...{ since: madeAt(project.day, feature.id), usedUntil: null, inUse: false, waits: false },
 			...{ filled: filled.get(feature.id) ?? null, what: feature.name, mend: NAIL_HOLE.mend }
 		}));
-	return [...found, ...made].sort((a, b) => (a.since ?? '').localeCompare(b.since ?? ''));
+	const taken = made.filter(({ inUse }) => inUse);
+	const own = made.filter((hole) => hole.inUse || !taken.some((used) => areOne(used, hole)));
+	return [...found, ...own].sort((a, b) => (a.since ?? '').localeCompare(b.since ?? ''));
 }
+
+/** It comes back, and has hung nowhere since. */
+const waitsFor = ({ pieceId, until, comesBack }: Hanging, { hangings }: Project): boolean =>
+	comesBack === true &&
+	until !== null &&
+	!hangings.some((later) => later.pieceId === pieceId && later.since > until);
+
+/** A hole that was used again is one hole. */
+const areOne = (a: Hole, b: Hole): boolean => Math.hypot(a.x - b.x, a.y - b.y) <= ON_OLD_FIXING_MM;
 
 /** When a hole that met nothing was made: it carries the id of what was told of it. */
 const madeAt = (day: readonly DayEvent[], featureId: string): string | null =>
@@ -77,6 +94,6 @@ export const holesAt = (holes: readonly Hole[], at: string): { hole: Hole; inUse
 			inUse: hole.since !== null && (hole.inUse || (hole.usedUntil ?? '') > at)
 		}));
 
-/** Holes that are left and want filling. */
+/** Holes that are left and are to be filled. */
 export const toFill = (holes: readonly Hole[]): Hole[] =>
-	holes.filter(({ inUse, filled }) => !inUse && filled === null);
+	holes.filter(({ inUse, filled, waits }) => !inUse && !waits && filled === null);

@@ -55,7 +55,7 @@ export interface FixChoice {
 	/** The first is the default. Empty where nothing serves. */
 	ways: FixingOption[];
 	/** What is left of the strongest way's capacity, whether or not it serves: 1 less its use. */
-	margin: number;
+	margin: number | null;
 	/** What would make it possible, where nothing serves. */
 	instead: string[];
 }
@@ -76,10 +76,13 @@ const MOST_ALIKE = 2;
 export function chooseFixings(asked: ToChoose): Result<FixChoice> {
 	if (asked.hungPiece.weight === null) return fail('not-weighed', {}, 'weight');
 	if (kindOf(asked.piece.kind).refused)
-		return ok({ ways: [], margin: -Infinity, instead: [WOULD_HELP['ask-qualified']()] });
+		return ok({ ways: [], margin: null, instead: [WOULD_HELP['ask-qualified']()] });
 	const { found, margin } = everyWay(posesOf(asked), asked);
 	const ways = spread(found, isHeavy(asked));
-	return ok({ ways, margin, instead: ways.length > 0 ? [] : wouldHelp(asked) });
+	return ok({
+		...{ ways, margin: Number.isFinite(margin) ? margin : null },
+		instead: ways.length > 0 ? [] : wouldHelp(asked)
+	});
 }
 
 /** Every way in which poses can be fixed, in no order, and what is left of the strongest one’s capacity. */

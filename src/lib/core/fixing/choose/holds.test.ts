@@ -243,7 +243,10 @@ describe('what a fixing may carry', () => {
 			return use.ok ? use.value.utilisation : NaN;
 		};
 		expect(share('picture-hook-1', 20)).equal(share('picture-hook-1', 0));
-		expect(share('strap-toggle', 20) / share('strap-toggle', 0)).closeTo(70 / 50, 1e-9);
+		expect(share('strap-toggle', 20) / share('strap-toggle', 0)).closeTo(
+			Math.hypot(50, 20) / 50,
+			1e-9
+		);
 	});
 
 	it('follows the person’s packet by what it means', () => {

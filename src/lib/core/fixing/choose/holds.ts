@@ -124,7 +124,7 @@ function inStud(fixing: Fixing, shank: Parameters<typeof inWood>[0], asked: Aske
 	return use ? ok(use) : fail('no-length');
 }
 
-/** A packet's figure is for the weight on a hook; an anchor's is for the load whichever way it goes. */
+/** A packet's figure is for the weight on a hook; an anchor's is for the resultant, whichever way it goes (from memory: so plastic anchors in masonry are rated). */
 function byPacket(fixing: Fixing, typical: Rating, { bed, point, own, school }: Asked): Use {
 	const { serves, left } = fixing;
 	const { by, kg, meaning } = ratedBy(typical, own, bed.ground, (left && bed.left?.held) ?? null);
@@ -135,7 +135,7 @@ function byPacket(fixing: Fixing, typical: Rating, { bed, point, own, school }: 
 	const may = weightOf(kg) * counts;
 	const { down, pull } = point.load;
 	const onHook = serves.includes('hook') || serves.includes('cord');
-	const load = Math.max(down.value, 0) + (onHook ? 0 : Math.max(pull.value, 0));
+	const load = Math.hypot(Math.max(down.value, 0), onHook ? 0 : Math.max(pull.value, 0));
 	return {
 		utilisation: load / may,
 		allowedLoad: may,

@@ -1,6 +1,7 @@
 import { fail, stop } from './said.ts';
 import {
 	CLEAT_CLAMPED_MM,
+	CLEAT_HALF_MM,
 	CLEAT_THICK_MM,
 	RAIL_END_MM,
 	STACKED_SCREWS_MM
@@ -10,7 +11,7 @@ import type { Caution } from '../../base/caution.ts';
 import { byFormula } from '../../base/derived.ts';
 import { assumedKeys, distance, position, size } from '../../base/schemas/sizes.ts';
 import { ok, type Result } from '../../base/result.ts';
-import { cleatLoads } from '../statics/cleat.ts';
+import { cleatLoads, wallHalfPull } from '../statics/cleat.ts';
 import { mergePreviousBack } from './merge-previous-back.ts';
 import { hardware, screws } from './checks.ts';
 import { down } from './dimension.ts';
@@ -39,9 +40,6 @@ export const cleatSchema = z.object({
 	assumed: assumedKeys
 });
 export type CleatBack = z.infer<typeof cleatSchema>;
-
-/** Seen height of the piece's half in the drawing, mm. */
-const HEIGHT = { wood: 60, metal: 32 };
 
 /** The half a screw goes through. */
 const CLAMPS = {
@@ -170,8 +168,8 @@ export const cleat: Hanger<CleatBack> = {
 			metal: of === 'metal'
 		});
 		return [
-			batten(railDrop, railWidth, HEIGHT[of]),
-			batten(height - back.spacerUp, railWidth * 0.5, HEIGHT[of] / 2),
+			batten(railDrop, railWidth, CLEAT_HALF_MM[of]),
+			batten(height - back.spacerUp, railWidth * 0.5, CLEAT_HALF_MM[of] / 2),
 			...screwPlaces(back).map((x) => ({ shape: 'hook' as const, at: { x, drop: railDrop } })),
 			...screwPlaces(back).map((x) => ({
 				shape: 'bore' as const,
@@ -239,6 +237,12 @@ function screwedAt(
 	if (places.at(-1)! - places[0]! > railWidth) return fail('screws-beyond-rail', {}, 'screwSpan');
 	const loads = loadsOf(back, piece, places);
 	if (loads && !loads.ok) return loads;
+	const pried = loads
+		? wallHalfPull({
+				...{ weight: piece.weight!, thickness: back.standOff, height: CLEAT_HALF_MM[back.of] },
+				pull: loads.value.pull.reduce((sum, each) => sum + each, 0)
+			})
+		: 0;
 	const points = places.map((x, index): WallPoint => {
 		const shear = loads?.ok ? loads.value.shear[index]! : null;
 		return {
@@ -252,7 +256,10 @@ function screwedAt(
 					? null
 					: straightLoad(
 							byFormula(shear, 'W/N + W(e-x̄)(x_i-x̄)/Σ(x-x̄)²'),
-							byFormula(loads.value.pull[index]!, 'W·t/h, shared as the weight is')
+							byFormula(
+								pried * (shear / piece.weight!),
+								'(W·t/2 + H·h)/(h/2) about the lower edge of the wall half, shared as the weight is'
+							)
 						)
 		};
 	});

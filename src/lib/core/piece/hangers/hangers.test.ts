@@ -207,6 +207,14 @@ describe('rings and sawtooth', () => {
 		expect(hung(tooth(10)).cautions[0]?.message).contain('1.6°');
 		expect(hung(tooth(0)).cautions).deep.equal([]);
 		expect(refusal(tooth(inch(12)))).equal('rings-wider-than-frame at barOffset');
+		const remedy = (off: number, of: number) => {
+			const back = { ...tooth(0), tooth: of, toothPitch: 6 } as Back;
+			const solved = hangerOf(back).solve(back, { ...piece, massOffset: off }, rules);
+			return solved.ok ? solved.value.cautions[0]?.remedy : undefined;
+		};
+		expect(remedy(11, 0)).equal('Use the tooth 2 to the right of this one.');
+		expect(remedy(0, 1)).equal('Use the tooth 1 to the left of this one.');
+		expect(remedy(-40, 0)).equal('Move the bar {40 mm} to the left.');
 	});
 });
 

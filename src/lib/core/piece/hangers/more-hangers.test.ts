@@ -64,8 +64,9 @@ describe('a cleat', () => {
 		expect(
 			loads(cleat(), { massOffset: 60 }).map((load) => Math.round(load * 100) / 100)
 		).deep.equal([18.33, 33.33, 48.33]);
-		// W·t/h = 100 · (19 + 10)/(762 - 60 - 20 - 40), a third of it each.
-		expect(hung(cleat()).points[0]!.load!.pull.value).closeTo((100 * 29) / 642 / 3, 1e-9);
+		// H = W·t/h = 100 · (19 + 10)/(762 - 60 - 20 - 40) at the top of the wall half, W at 19/2 off the wall; half 60 mm tall.
+		const pull = (100 * 9.5 + ((100 * 29) / 642) * 60) / 30;
+		expect(hung(cleat()).points[0]!.load!.pull.value).closeTo(pull / 3, 1e-9);
 	});
 
 	it('refuses rails that show, screws beyond them, and a spacer above the screws', () => {

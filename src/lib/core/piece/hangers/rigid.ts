@@ -1,3 +1,6 @@
+import { care } from './said.ts';
+import type { Caution } from '../../base/caution.ts';
+import { SEEN_LEAN_MM } from '../../base/figures/people.ts';
 import { TAPE_READING_MM } from '../../base/figures/readings.ts';
 import { addUp, byFormula, plus, type Derived } from '../../base/derived.ts';
 import { leanPull } from '../statics/lean.ts';
@@ -23,10 +26,25 @@ export const straightLoad = (down: Derived, pull: Derived): PointLoad => ({
 });
 
 /** Pull off the wall of all points together, N, from the piece's lean about its bottom edge. */
-export function leanOff(piece: HungPiece, drop: number, { onPiece, onWall }: StandOffs): number {
-	if (piece.weight === null || drop >= piece.height) return 0;
+export const leanOff = (piece: HungPiece, drop: number, standOffs: StandOffs): number =>
+	piece.weight === null ? 0 : (leaning(piece, drop, standOffs)?.pull ?? 0);
+
+/** Whether its top edge stands far off the wall, as it hangs from points so far down. */
+export function leansOut(
+	piece: HungPiece,
+	points: readonly WallPoint[],
+	standOffs: StandOffs,
+	path: string
+): Caution[] {
+	const lowest = Math.max(...points.map(({ drop }) => drop.value));
+	const off = leaning(piece, lowest, standOffs)?.topGap ?? 0;
+	return off < SEEN_LEAN_MM ? [] : [care('leans-out', { off }, path)];
+}
+
+function leaning(piece: HungPiece, drop: number, { onPiece, onWall }: StandOffs) {
+	if (drop >= piece.height) return null;
 	return leanPull({
-		weight: piece.weight,
+		weight: piece.weight ?? 1,
 		height: piece.height,
 		depth: piece.depth,
 		ringDrop: Math.max(drop, 0),
@@ -34,7 +52,7 @@ export function leanOff(piece: HungPiece, drop: number, { onPiece, onWall }: Sta
 		ringStandOff: onPiece,
 		hookStandOff: onWall,
 		massAboveBottom: piece.massUp
-	}).pull;
+	});
 }
 
 const LEAN = 'W(x_cg - p)/h about the bottom edge, from the lean';

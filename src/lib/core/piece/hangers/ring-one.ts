@@ -9,7 +9,7 @@ import { offCentre } from './dimension.ts';
 import type { Hanger } from './types.ts';
 import { belowPiece } from './limits.ts';
 import { measured } from './measured.ts';
-import { onePoint, readDrop } from './rigid.ts';
+import { leansOut, onePoint, readDrop } from './rigid.ts';
 import { swings } from './swing.ts';
 import { nearTop } from './warnings.ts';
 import { turnOnPoint } from './level.ts';
@@ -93,7 +93,8 @@ export const ringOne: Hanger<RingOneBack> = {
 					'loopOffset',
 					'Move the ring over the centre of mass.'
 				),
-				...nearTop(points, rules.hookMargin, 'loopDrop')
+				...nearTop(points, rules.hookMargin, 'loopDrop'),
+				...leansOut(piece, points, STAND_OFFS, 'loopDrop')
 			],
 			heldLevelBy: 'Its own weight, below the hook.'
 		});

@@ -8,7 +8,7 @@ import { down } from './dimension.ts';
 import type { Hanger } from './types.ts';
 import { belowPiece, widerThanPiece } from './limits.ts';
 import { measured } from './measured.ts';
-import { readDrop, twoPoints } from './rigid.ts';
+import { leansOut, readDrop, twoPoints } from './rigid.ts';
 import {
 	answerRingPoints,
 	ringPointCautions,
@@ -121,6 +121,7 @@ export const rings: Hanger<RingsBack> = {
 				...nearTop(points, rules.hookMargin, 'ringDrop'),
 				...nearEdge(ringSpan, piece, 'ringSpan'),
 				...lifting(points, 'ringSpan'),
+				...leansOut(piece, points, STAND_OFFS, 'ringDrop'),
 				...ringPointCautions(back.points, piece, piece.weight === null ? null : most)
 			],
 			heldLevelBy: 'Its two hooks. A height error between them tilts it, and stays.'

@@ -6,12 +6,13 @@ import { ok } from '../../base/result.ts';
 import { mergePreviousBack } from './merge-previous-back.ts';
 import { hardware, bumpers } from './checks.ts';
 import { down, offCentre } from './dimension.ts';
-import type { Hanger } from './types.ts';
+import type { Hanger, HungPiece } from './types.ts';
 import { belowPiece } from './limits.ts';
 import { measured } from './measured.ts';
 import { onePoint, readDrop } from './rigid.ts';
+import { TEETH } from '../../../words/en/hangers.ts';
 import { swings } from './swing.ts';
-import { BAR_STAND_OFFS, LIGHT_ONLY, toothAnswers, toothPlace } from './teeth.ts';
+import { BAR_STAND_OFFS, LAST_TOOTH, LIGHT_ONLY, toothAnswers, toothPlace } from './teeth.ts';
 import { nearTop } from './warnings.ts';
 import { levelByTooth } from './level.ts';
 
@@ -31,6 +32,14 @@ const place = (back: SawtoothBack) => ({
 	x: back.barOffset + toothPlace(back),
 	drop: back.barDrop
 });
+
+/** Which tooth would hang it level, or how far the bar has to move. */
+function remedyFor({ barOffset, tooth, toothPitch }: SawtoothBack, { massOffset }: HungPiece) {
+	const teeth = Math.round((massOffset - barOffset) / toothPitch) - tooth;
+	const to = Math.abs(tooth + teeth) <= LAST_TOOTH && Math.sign(teeth) !== 0 ? teeth : 0;
+	const off = massOffset - barOffset - toothPitch * (tooth + to);
+	return TEETH.remedy({ teeth: to, off });
+}
 
 /** A toothed bar at the top, on one nail. */
 export const sawtooth: Hanger<SawtoothBack> = {
@@ -81,12 +90,7 @@ export const sawtooth: Hanger<SawtoothBack> = {
 		return ok({
 			points,
 			cautions: [
-				...swings(
-					{ x, drop },
-					piece,
-					'barOffset',
-					'Use the tooth over the middle, or move the bar.'
-				),
+				...swings({ x, drop }, piece, 'barOffset', remedyFor(back, piece)),
 				...nearTop(points, rules.hookMargin, 'barDrop')
 			],
 			heldLevelBy: 'The tooth under the nail, and its own weight.'

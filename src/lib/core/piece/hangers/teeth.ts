@@ -28,6 +28,9 @@ export const LIGHT_ONLY: readonly Unsuitable[] = [
 export const toothPlace = ({ tooth, toothPitch }: { tooth: number; toothPitch: number }): number =>
 	tooth * toothPitch;
 
+/** Teeth counted from the middle one. */
+export const LAST_TOOTH = 2;
+
 /** Asks for the tooth. */
 export function toothAnswers(tooth: number): Choice {
 	const name = (index: number) =>

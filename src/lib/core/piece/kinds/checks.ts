@@ -101,6 +101,12 @@ export const insects: Check = {
 	mend: 'Bag it, keep it from the others, and ask a conservator.'
 };
 
+export const woodworm: Check = {
+	id: 'woodworm',
+	ask: 'Where it is of wood: no fresh holes, and no dust under them.',
+	mend: 'Bag it, keep it from the others, and ask a conservator.'
+};
+
 export const noLeaning: Check = {
 	id: 'no-leaning',
 	ask: 'Nobody will lean or pull on it where it hangs.',

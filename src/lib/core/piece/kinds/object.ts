@@ -1,4 +1,4 @@
-import { eyes, feltAll, insects, labels, topMarked } from './checks.ts';
+import { eyes, feltAll, labels, topMarked, woodworm } from './checks.ts';
 import type { Kind } from './types.ts';
 
 export const object = {
@@ -11,5 +11,5 @@ export const object = {
 	framed: false,
 	suffers: () => 'none',
 	hangers: ['ring-one', 'stretcher', 'keyholes', 'rings', 'drilled', 'cleat'],
-	checks: [eyes, feltAll, insects, labels, topMarked]
+	checks: [eyes, feltAll, woodworm, labels, topMarked]
 } as const satisfies Kind;

@@ -1,6 +1,6 @@
 import { expect } from 'chai';
 import fc from 'fast-check';
-import { cleatLoads, studsUnder } from './cleat.ts';
+import { cleatLoads, studsUnder, wallHalfPull } from './cleat.ts';
 
 /**
  * Screws, centre of mass, weight, its distance from the wall, screw line above the spacer → shear and pull.
@@ -25,6 +25,28 @@ const CASES: [number[], number, number, number, number, number[], number[]][] = 
 	[[0], 0, 100, 20, 250, [100], [8]],
 	[[-203.2, 203.2], 50.8, 222.411080763, 31.75, 508, [83.404155, 139.006925], [5.21276, 8.687933]]
 ];
+
+describe('wallHalfPull', () => {
+	it('keeps the wall half from turning about any point', () => {
+		const length = fc.double({ min: 1, max: 100, noNaN: true });
+		fc.assert(
+			fc.property(length, length, length, length, (weight, pull, thickness, height) => {
+				const screws = wallHalfPull({ weight, pull, thickness, height });
+				// The wall pushes at the lower edge with what the screws draw and the piece does not.
+				const wallPush = screws - pull;
+				const aboutScrews =
+					weight * (thickness / 2) + pull * (height / 2) - wallPush * (height / 2);
+				expect(aboutScrews).closeTo(0, 1e-6);
+			})
+		);
+		// 15 kg on 3/4 in of wood 60 mm tall, hanging flat: about 47 N.
+		expect(wallHalfPull({ weight: 147.1, pull: 0, thickness: 19, height: 60 })).closeTo(46.6, 0.1);
+		for (const none of [{ thickness: 0 }, { height: 0 }])
+			expect(() => wallHalfPull({ weight: 1, pull: 0, thickness: 1, height: 1, ...none })).throw(
+				RangeError
+			);
+	});
+});
 
 describe('cleatLoads', () => {
 	it('shares weight and pull among the screws', () => {

@@ -1,5 +1,5 @@
 import { fail } from './said.ts';
-import { firstInvalid } from '../../base/check.ts';
+import { firstInvalid, mustBePositive } from '../../base/check.ts';
 import { ok, type Result } from '../../base/result.ts';
 
 export interface CleatLoads {
@@ -59,6 +59,30 @@ export function cleatLoads({
 		pull: screws.map((x) => total * share(x)),
 		warnings: shear.some((load) => load < 0) ? ['screw-lifts'] : []
 	});
+}
+
+/**
+ * Pull off the wall in N of all screws of a wall half together, whose screws go in half way up it.
+ *
+ * P = (W·t/2 + H·h)/(h/2): the weight W bears on the middle of the bevel, t/2 off the wall; the piece draws the top edge
+ * off by H; the half turns about its lower edge. Throws RangeError when thickness or height is not above 0.
+ *
+ * @param pull H in N. @param thickness t in mm. @param height h in mm.
+ * Source: moments about the lower edge.
+ */
+export function wallHalfPull({
+	weight,
+	pull,
+	thickness,
+	height
+}: {
+	weight: number;
+	pull: number;
+	thickness: number;
+	height: number;
+}): number {
+	mustBePositive({ thickness, height });
+	return (weight * (thickness / 2) + pull * height) / (height / 2);
 }
 
 /**

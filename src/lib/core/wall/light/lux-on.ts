@@ -2,4 +2,4 @@ import type { SurveyedWall } from '../survey/surveyed-wall.ts';
 
 /** Light on a piece where it hangs: read at it, else on its wall; null where nobody read it. */
 export const luxOn = (wall: Pick<SurveyedWall, 'lux' | 'lit'>, pieceId: string): number | null =>
-	wall.lit.at[pieceId] ?? wall.lux;
+	(Object.hasOwn(wall.lit.at, pieceId) ? wall.lit.at[pieceId] : undefined) ?? wall.lux;

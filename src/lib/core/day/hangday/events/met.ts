@@ -1,10 +1,10 @@
 import { HALF_STUD_MM } from '../../../base/figures/studs.ts';
 import type { Feature } from '../../../wall/features/index.ts';
-import type { DayEventOf } from '../../../model/day.ts';
+import type { DayEventOf, Met } from '../../../model/day.ts';
 import type { Wall } from '../../../model/wall.ts';
 import { hookMatter, ofPiece, type EventFace } from './types.ts';
 import { onWall, withPlacement } from './on-project.ts';
-import { EVENTS, HISTORY } from '../../../../words/en/events.ts';
+import { EVENTS, HISTORY, oldHoleName } from '../../../../words/en/events.ts';
 
 type Spot = DayEventOf<'met'>['hole'];
 
@@ -31,7 +31,7 @@ export const met: EventFace<'met'> = {
 	name: 'say what was met',
 	applyToProject: (project, { id, wallId, pieceId, met, hole }) => {
 		const { hint, run } = THINGS[met];
-		const left = met === 'wood' ? [] : [oldHole(`${id}-hole`, hole)];
+		const left = met === 'wood' ? [] : [oldHole(`${id}-hole`, hole, met)];
 		const hints: Wall['hints'] = hint ? [{ id, kind: hint, ...hole }] : [];
 		return onWall(project, wallId, (wall) => ({
 			...withPlacement(wall, pieceId, (placement) => ({ ...placement, fix: null })),
@@ -59,9 +59,9 @@ const around = ({ x, y }: Spot, size: number) => ({
 	height: size
 });
 
-const oldHole = (id: string, hole: Spot): Feature => ({
+const oldHole = (id: string, hole: Spot, met: Met): Feature => ({
 	id,
-	name: 'Hole that met nothing to hold',
+	name: oldHoleName(met),
 	kind: 'old-fixing',
 	of: 'hole',
 	reusable: false,

@@ -6,7 +6,7 @@ import { EVENTS, HISTORY } from '../../../../words/en/events.ts';
 export const takenDown: EventFace<'taken-down'> = {
 	what: 'taken-down',
 	name: 'take a piece down',
-	applyToProject(project, { hangingId, at, why }) {
+	applyToProject(project, { hangingId, at, why, comesBack }) {
 		const hanging = project.hangings.find(({ id }) => id === hangingId);
 		if (!hanging) return project;
 		return {
@@ -14,7 +14,9 @@ export const takenDown: EventFace<'taken-down'> = {
 				withPlacement(wall, hanging.pieceId, (placement) => ({ ...placement, locked: false }))
 			),
 			hangings: project.hangings.map((each) =>
-				each === hanging && each.until === null ? { ...each, until: at, why } : each
+				each === hanging && each.until === null
+					? { ...each, until: at, why, ...(comesBack && { comesBack }) }
+					: each
 			)
 		};
 	},

@@ -1,7 +1,6 @@
 <script lang="ts">
 	import { page } from '$app/state';
 	import { Volume2, VolumeX, X } from '@lucide/svelte';
-	import { tinykeys } from 'tinykeys';
 	import {
 		cautionsTogether,
 		doneTogether,
@@ -119,19 +118,6 @@
 		const way = choice?.ok ? choice.value.ways[index] : undefined;
 		if (way) day.tell({ what: 'settled', ...settlementBy(pieceId, way) });
 	}
-
-	/** A pedal or a clicker that turns pages works without a hand on the phone. */
-	$effect(() => {
-		const act = (selector: string) => (event: KeyboardEvent) => {
-			if (event.target instanceof HTMLInputElement) return;
-			event.preventDefault();
-			document.querySelector<HTMLButtonElement>(selector)?.click();
-		};
-		return tinykeys(window, {
-			PageDown: act('.foot .act:enabled'),
-			PageUp: act('.foot .back')
-		});
-	});
 </script>
 
 <svelte:head><title>At the wall · {wall.name} · Warm Porch</title></svelte:head>

@@ -7,7 +7,8 @@
 		hangsOn,
 		recordsOf,
 		stylesOf,
-		weightToReckon
+		weightToReckon,
+		massUnitOf
 	} from '$lib/core/index.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
 	import { onDay } from '$lib/ui/book/dates.ts';
@@ -24,7 +25,7 @@
 	const records = $derived(
 		recordsOf(project).filter(({ wall, hanging }) => wall.id === wallId && hanging.until === null)
 	);
-	const unit = $derived(styles.lead.unit === 'mm' ? ('kg' as const) : ('lb' as const));
+	const unit = $derived(massUnitOf(styles.lead));
 	const length = (mm: number) => formatLength(mm, styles.lead);
 	const STATES = { fine: 'right', job: 'a job', note: 'condition' };
 </script>
