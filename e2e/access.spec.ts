@@ -20,6 +20,10 @@ for (const scheme of ['light', 'dark'] as const)
 		await accessible(page, 'home');
 		await open(page, '/one');
 		await accessible(page, 'one');
+		await open(page, '/glossary');
+		await page.getByLabel('Look up a word').fill('skirting');
+		await expect(page.getByRole('term')).toHaveText(/Baseboard\s+also skirting/);
+		await accessible(page, 'glossary');
 		await openDemo(page);
 		for (const name of ['Rack', 'Survey', 'Arrange', 'Fix', 'Mark']) {
 			await station(page, name).click();

@@ -6,14 +6,18 @@ const SCREENS = [
 	...['rack', 'survey', 'arrange', 'fix', 'mark', 'hang', 'book'].map(
 		(station) => `${HALL}/${station}`
 	),
-	...['/', '/one', '/practice', '/receive']
+	...['sheet', 'helper-sheet', 'job-sheet', 'condition-sheet', 'bag-sheet'].map(
+		(sheet) => `${HALL}/${sheet}`
+	),
+	...['/', '/one', '/practice', '/receive', '/glossary']
 ];
 const SIZES = [
 	{ width: 1280, height: 800 },
 	{ width: 1440, height: 900 },
 	{ width: 1920, height: 1080 },
 	{ width: 820, height: 1180 },
-	{ width: 390, height: 844 }
+	{ width: 390, height: 844 },
+	{ width: 320, height: 640 }
 ];
 
 /** How far a page can be scrolled sideways, and words that their own box cuts off. */

@@ -1,7 +1,8 @@
-/** Writes docs/project-file.md from the schemas, and docs/figures.md from the book of figures. */
+/** Writes docs/project-file.md from the schemas, docs/figures.md from the book of figures, and docs/glossary.md. */
 import { readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import * as z from 'zod/mini';
 import { PROJECT_VERSION, projectSchema } from '../src/lib/core/index.ts';
+import { GLOSSARY } from '../src/lib/words/en/glossary.ts';
 
 interface Node {
 	type?: string;
@@ -75,4 +76,14 @@ ${readdirSync(BOOK)
 	.filter((file) => !file.endsWith('.test.ts'))
 	.map(figuresIn)
 	.join('\n')}`
+);
+
+writeFileSync(
+	new URL('../docs/glossary.md', import.meta.url),
+	`# Words of the trade
+
+One name for one thing; in the app under “Words of the trade”. Written by \`npm run docs\`.
+
+${GLOSSARY.map(({ term, also, means }) => `- **${term}**${also ? ` (${also})` : ''}: ${means}`).join('\n')}
+`
 );

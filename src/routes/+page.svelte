@@ -111,7 +111,8 @@
 	</div>
 
 	<p class="practise">
-		Or <a class="link" href={resolve('/practice')}>practise finding studs</a> on a made-up wall.
+		Or <a class="link" href={resolve('/practice')}>practise finding studs</a> on a made-up wall, or
+		<a class="link" href={resolve('/glossary')}>look up a word of the trade</a>.
 	</p>
 
 	<h2>Your projects</h2>

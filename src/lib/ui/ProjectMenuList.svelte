@@ -105,6 +105,9 @@
 			<DropdownMenu.Item class="menu-line" onSelect={() => exportProject(project)}>
 				Export the project file
 			</DropdownMenu.Item>
+			<DropdownMenu.Item class="menu-line" onSelect={() => goto(resolve('/glossary'))}>
+				Words of the trade
+			</DropdownMenu.Item>
 			{#if demo}
 				<DropdownMenu.Item class="menu-line" onSelect={() => goto(resolve('/demo?reset'))}>
 					Reset the demo

@@ -29,9 +29,9 @@ class ThemeChoice {
 
 	choose(theme: Theme): void {
 		this.chosen = theme;
-		// What is seen is kept by then: a page that goes at once comes back as it was.
+		// What is seen is kept by then: a page that goes at once comes back as it was. An earlier choice shows nothing.
 		const kept = settings().then(({ keepTheme }) => keepTheme(theme));
-		void kept.finally(() => this.#apply());
+		void kept.finally(() => this.chosen === theme && this.#apply());
 	}
 
 	#apply(): void {

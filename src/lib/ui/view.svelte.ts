@@ -27,6 +27,8 @@ export class View {
 	line = $state('');
 	/** What the bench of a piece works on in the Rack. */
 	rackPart: RackPart = $state('back');
+	/** The bench of a piece takes the focus when it comes. */
+	toBench = false;
 	/** Something is put right in the midst of a day at the wall. */
 	fromWall = $state(false);
 	/** What stands on the stage in the Rack. */

@@ -30,6 +30,8 @@ export interface Landing {
 	bottom: Spread;
 	/** Of what its height was given by. */
 	height: Spread;
+	/** Of its right end above its left one, as far apart as its hooks. */
+	ends: Spread;
 	/** Of its centre line, and of its edges. */
 	side: Spread;
 	left: Spread;
@@ -100,6 +102,7 @@ export function landings(
 		const landing = {
 			...{ pieceId, rect: planned.rect, top, above, middle, bottom, side },
 			height: { top, centre: middle, bottom }[planned.from],
+			ends: together(marked.ends, itself.ends),
 			left: together(side, times(itself.width, -0.5)),
 			right: together(side, times(itself.width, 0.5))
 		};

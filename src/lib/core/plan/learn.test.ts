@@ -92,6 +92,37 @@ const dropOf = ({ back }: Piece): number =>
 	'wire' in back && back.wire.by === 'pull' ? back.wire.pulledDrop : NaN;
 const KIND = 'picture-hook-1';
 
+/** One piece on two rings, hung as planned, and then its slope told. */
+function ringsWithTilts(kind: 'rings' | 'wire-two', ...tilts: number[]): Project {
+	const project = row();
+	const [first] = project.pieces;
+	const pieces = project.pieces.map((piece) =>
+		piece === first
+			? ({ ...piece, back: { ...startBack(kind, piece), assumed: [] } } as Piece)
+			: piece
+	);
+	const ringed = { ...project, pieces };
+	const planned = planOf(ringed).pieces[0]!;
+	const hung = applyEvent(ringed, {
+		...common(ringed, 'hung'),
+		what: 'hung',
+		hanging: {
+			...{ id: 'h', pieceId: first!.id, wallId: ringed.walls[0]!.id, by: '', way: '' },
+			...{ since: '2026-05-04T08:00:00.000Z', until: null, why: '', looks: [], tilt: null },
+			rect: planned.rect,
+			points: frozenPoints(planned, undefined)
+		}
+	});
+	return tilts.reduce(
+		(told, tilt, index) =>
+			applyEvent(told, {
+				...common(told, `level-${index}`),
+				...{ what: 'levelled' as const, pieceId: first!.id, tilt }
+			}),
+		hung
+	);
+}
+
 /** Mean of one of two unknowns by their posterior over a grid, mm: prior normals, and the reading of their sum with all else. */
 function byGrid(sds: [number, number], rest: number, read: number) {
 	const [all, sums] = [{ total: 0 }, [0, 0] as [number, number]];
@@ -106,6 +137,51 @@ function byGrid(sds: [number, number], rest: number, read: number) {
 		}
 	return sums.map((sum) => sum / all.total) as [number, number];
 }
+
+describe('what a slope that was read teaches', () => {
+	const ringsOf = ({ pieces }: Project) => {
+		const { back } = pieces[0]!;
+		if (back.kind !== 'rings') throw new Error('no rings');
+		return back;
+	};
+
+	it('moves the drops of both rings apart by their shares, as the posterior over a grid has it', () => {
+		const before = ringsWithTilts('rings');
+		const [landing] = landingsOn(before, planOf(before));
+		const drops = landing!.ends.filter(({ cause }) => /Drop$/.test(cause));
+		expect(drops.map(({ effect }) => Math.sign(effect))).deep.equal([-1, 1]);
+		const { ringSpan, ringDrop, rightDrop } = ringsOf(before);
+		const tilt = 0.4;
+		const higher = ringSpan * Math.tan((tilt * Math.PI) / 180);
+		const level = (ringSpan * figures.LEVEL_READING_DEGREES * Math.PI) / 180;
+		const others = landing!.ends.filter((share) => !drops.includes(share));
+		const [byLeft, byRight] = byGrid(
+			drops.map(({ effect }) => Math.abs(effect)) as [number, number],
+			Math.hypot(deviation(others), level),
+			higher
+		);
+		const after = ringsOf(ringsWithTilts('rings', tilt));
+		expect(after.ringDrop - ringDrop).closeTo(-byLeft, 0.02);
+		expect(after.rightDrop - rightDrop).closeTo(byRight, 0.02);
+	});
+
+	it('is told once of the same hooks, in the words of the Book, and of a wire not at all', () => {
+		const once = ringsWithTilts('rings', 0.4);
+		expect(learnedFrom(once, 'level-0').map(({ says }) => says)).length(2);
+		expect(ringsOf(ringsWithTilts('rings', 0.4, 0.4))).deep.equal(ringsOf(once));
+		const wired = ringsWithTilts('wire-two');
+		expect(ringsWithTilts('wire-two', 0.4).pieces.map(({ back }) => back)).deep.equal(
+			wired.pieces.map(({ back }) => back)
+		);
+	});
+
+	it('says nothing new where it is as the hooks were set', () => {
+		expect(ringsOf(ringsWithTilts('rings', 0)).rightDrop).closeTo(
+			ringsOf(ringsWithTilts('rings')).rightDrop,
+			1e-9
+		);
+	});
+});
 
 describe('what a height that came out teaches', () => {
 	it('moves drop and hook each by its share, as the posterior over a grid has it', () => {

@@ -1,4 +1,5 @@
-import { AS_HUNG_READING_MM } from '../base/figures/readings.ts';
+import { AS_HUNG_READING_MM, LEVEL_READING_DEGREES } from '../base/figures/readings.ts';
+import { toRadians } from '../base/units/constants.ts';
 import { hookOf, type HookKind } from '../catalogue/facts/index.ts';
 import { LEARNED } from '../../words/en/came-out.ts';
 import { sitsFact, sitsKey, usualDeviation } from '../marking/marks/resting.ts';
@@ -40,22 +41,30 @@ export interface ReadGap extends ReadThere {
 /** What explains less of a reading than this is not told of it. A choice, no source. */
 const EXPLAINS = 0.01;
 
+/** A slope that was read, degrees, right end higher positive. */
+export interface ReadTilt extends ReadThere {
+	tilt: number;
+}
+
 /** One reading, mm off its plan, and all that explains it. */
 class Explained {
 	readonly #off: Spread;
 	readonly #by: number;
 	readonly #read: ReadThere;
+	/** Of the reading itself, mm: one standard deviation. */
+	readonly #sd: number;
 
-	constructor(off: Spread, by: number, read: ReadThere) {
+	constructor(off: Spread, by: number, read: ReadThere, sd = AS_HUNG_READING_MM) {
 		this.#off = off;
 		this.#by = by;
 		this.#read = read;
+		this.#sd = sd;
 	}
 
 	/** The part of a cause; none where it explains next to nothing. */
 	share(cause: string): Share | undefined {
 		const share = this.#off.find((each) => each.cause === cause);
-		const all = deviation(this.#off) ** 2 + AS_HUNG_READING_MM ** 2;
+		const all = deviation(this.#off) ** 2 + this.#sd ** 2;
 		return share && share.effect ** 2 / all > EXPLAINS ? share : undefined;
 	}
 
@@ -66,7 +75,7 @@ class Explained {
 		return {
 			...{ id, at, by, simulated, struck: false, way: 'as-hung' },
 			value: stands + (this.#by * sd) / effect,
-			spread: { own: (sd / Math.abs(effect)) * Math.hypot(rest, AS_HUNG_READING_MM), shared: 0 }
+			spread: { own: (sd / Math.abs(effect)) * Math.hypot(rest, this.#sd), shared: 0 }
 		};
 	}
 }
@@ -112,6 +121,31 @@ export function learnFromGap(project: Project, read: ReadGap): Project {
 		read.pieceId,
 		new Explained(gapSpread(own, beside), read.wider, read)
 	);
+}
+
+/**
+ * A slope that was read on two fixed points is one more reading of how far apart their drops are: the ends differ by
+ * S·tan(tilt), of which the hooks as they were set explain their part. A wire and a cord slope for other reasons.
+ */
+export function learnFromTilt(project: Project, read: ReadTilt): Project {
+	const plan = planWallFast(project, read.wallId);
+	const planned = plan.ok && plan.value.pieces.find(({ pieceId }) => pieceId === read.pieceId);
+	if (!plan.ok || !planned) return project;
+	const { hanging, hung } = planned;
+	if (!hanging || !hung || hung.wire) return project;
+	const { points } = hung;
+	const set = hanging.points;
+	const marks = marksOfPiece(project, plan.value, planned);
+	const isFixed = marks.every(({ puts }) => puts === 'hole' || puts === 'kept');
+	if (points.length !== 2 || set.length !== 2 || marks.length !== 2 || !isFixed) return project;
+	const landing = landingOfPiece(project, plan.value, planned, marks);
+	const span = set[1]!.bearing.x - set[0]!.bearing.x;
+	if (!landing || span <= 0) return project;
+	const reckoned =
+		set[1]!.bearing.y + points[1]!.drop.value - set[0]!.bearing.y - points[0]!.drop.value;
+	const higher = span * Math.tan(toRadians(read.tilt)) - reckoned;
+	const sd = span * toRadians(LEVEL_READING_DEGREES);
+	return withFigures(project, read.pieceId, new Explained(landing.ends, higher, read, sd));
 }
 
 /** The figures of a piece that a reading tells of: its back, and its balance. */

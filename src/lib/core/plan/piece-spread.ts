@@ -16,6 +16,8 @@ export interface PieceSpread {
 	top: Spread;
 	/** Of its centre line. */
 	side: Spread;
+	/** Of its last point's drop over its first one's: so much higher stands its right end. */
+	ends: Spread;
 	/** Its width and its height themselves. */
 	width: Spread;
 	height: Spread;
@@ -44,6 +46,7 @@ export const pieceSpread = memoised(
 				...moved.map(({ fact, by }) => share(fact, -by.x)),
 				hardwareOff(piece, follows(piece, moved))
 			].filter(counts),
+			ends: moved.map(({ fact, by }) => share(fact, by.ends)).filter(counts),
 			width: of('width').map((fact) => share(fact, fact.sd)),
 			height: of('height').map((fact) => share(fact, fact.sd))
 		};
@@ -53,6 +56,7 @@ export const pieceSpread = memoised(
 interface Moved {
 	drop: number;
 	x: number;
+	ends: number;
 }
 
 const counts = ({ effect }: Share): boolean => Math.abs(effect) > 1e-9;
@@ -68,19 +72,21 @@ function effectOf(
 	hung: HangSolution,
 	hang: (piece: Piece) => ReturnType<typeof hangAt>
 ): Moved {
-	if (sd === 0) return { drop: 0, x: 0 };
+	if (sd === 0) return { drop: 0, x: 0, ends: 0 };
 	for (const step of [sd, -sd, sd / 100, -sd / 100]) {
 		const solved = hang(changed(value + step));
 		if (!solved.ok || solved.value.points.length !== hung.points.length) continue;
 		const mean = (by: (index: number) => number) =>
 			hung.points.reduce((sum, _, index) => sum + by(index), 0) / hung.points.length;
 		const { points } = solved.value;
+		const lower = (at: number) => points.at(at)!.drop.value - hung.points.at(at)!.drop.value;
 		return {
-			drop: (mean((at) => points[at]!.drop.value - hung.points[at]!.drop.value) * sd) / step,
+			drop: (mean(lower) * sd) / step,
+			ends: ((lower(-1) - lower(0)) * sd) / step,
 			x: (mean((at) => points[at]!.x - hung.points[at]!.x) * sd) / step
 		};
 	}
-	return { drop: sd, x: sd };
+	return { drop: sd, x: sd, ends: 0 };
 }
 
 /** How far the hooks follow the mass: all the way under one hook on a wire, not at all on fixed points. */

@@ -28,6 +28,7 @@
 			{ width, height, kind }
 		);
 		session.run(addInRow(wallId, [piece]));
+		view.toBench = true;
 		view.select(piece.id);
 		width = height = null;
 		turn++;

@@ -5,10 +5,15 @@
 	let { piece }: { piece: Piece } = $props();
 
 	const view = $derived(getView()());
+
+	function takeFocus(title: HTMLElement) {
+		if (view.toBench) title.focus();
+		view.toBench = false;
+	}
 </script>
 
 <div>
-	<h2>{piece.letter} · {piece.name}</h2>
+	<h2 tabindex="-1" {@attach takeFocus}>{piece.letter} · {piece.name}</h2>
 	<button type="button" onclick={() => (view.flipped = !view.flipped)}>F flips</button>
 </div>
 

@@ -25,7 +25,17 @@
 
 <style>
 	.mark {
+		animation: set 200ms ease-out;
 		pointer-events: none;
+		transform-box: fill-box;
+		transform-origin: center;
+	}
+
+	@keyframes set {
+		from {
+			opacity: 0;
+			transform: scale(1.8);
+		}
 	}
 
 	.halo {

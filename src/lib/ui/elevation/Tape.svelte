@@ -117,7 +117,7 @@
 		aria-valuemax={length}
 		aria-valuenow={hookMm}
 		aria-valuetext={hooked.label}
-		transform={across ? `translate(${hookAt} 0)` : `translate(0 ${hookAt})`}
+		style:transform={across ? `translateX(${hookAt}px)` : `translateY(${hookAt}px)`}
 		onpointerdown={(event) => {
 			dragging = true;
 			event.currentTarget.setPointerCapture(event.pointerId);
@@ -163,13 +163,16 @@
 		fill: var(--tape-red);
 	}
 
+	/* It slides to what it is hooked on anew. */
 	.hook {
+		transition: transform 220ms ease-out;
 		cursor: grab;
 		touch-action: none;
 		outline: none;
 	}
 
 	.dragging {
+		transition: none;
 		cursor: grabbing;
 	}
 

@@ -11,6 +11,7 @@
 		type Styles,
 		massUnitOf
 	} from '$lib/core/index.ts';
+	import { untrack } from 'svelte';
 	import { addInRow } from '$lib/store/commands/index.ts';
 	import { newId } from '$lib/store/new-id.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
@@ -22,6 +23,8 @@
 	const session = $derived(getSession()());
 	const view = $derived(getView()());
 	const uid = $props.id();
+	/** A rack with nothing in it asks for the first piece. */
+	const empty = untrack(() => session.project.pieces.length === 0);
 	const unit = $derived(styles.lead.unit === 'mm' ? 'mm' : 'in');
 	const example = $derived(
 		unit === 'mm'
@@ -79,6 +82,7 @@
 		rows={Math.min(Math.max(view.line.split('\n').length, 2), 8)}
 		placeholder={example}
 		spellcheck="false"
+		{@attach (field) => empty && field.focus()}
 		aria-describedby="{uid}-told"
 		bind:value={view.line}
 		onkeydown={(event) => {

@@ -95,6 +95,15 @@
 		border: 1.4px solid var(--sheet-ink);
 	}
 
+	/* On a phone a table wider than the screen is moved by itself. */
+	@media screen and (width < 45rem) {
+		.page {
+			min-height: 0;
+			overflow-x: auto;
+			padding: 4mm;
+		}
+	}
+
 	@media print {
 		:global(html, body) {
 			background: var(--sheet);

@@ -8,7 +8,7 @@ import { hookOf, type MeasuredHooks } from '../../catalogue/facts/index.ts';
 import { tickOf } from '../../base/units/format-length.ts';
 import type { LengthStyle } from '../../base/units/index.ts';
 import type { KeptReadings } from '../../readings/kept.ts';
-import { times, together, type Share, type Spread } from '../../readings/spread.ts';
+import { difference, times, together, type Share, type Spread } from '../../readings/spread.ts';
 import type { CauseOfError } from '../../../words/en/spread.ts';
 import type { Mark, TapeReading } from './compute-marks.ts';
 import { sitsDeviation, sitsKey } from './resting.ts';
@@ -32,6 +32,8 @@ export interface MarkSpread {
 	across: Spread;
 	/** Of its last mark across, for a tape that goes on from there. */
 	last: Spread;
+	/** Of its last hook above its first. */
+	ends: Spread;
 }
 
 /** A rounded figure lies evenly within half a tick of the exact one: standard deviation tick/√12. */
@@ -46,7 +48,12 @@ export function markSpread(marks: readonly Mark[], wall: AtTheWall): MarkSpread 
 	const acrosses = marks.map((mark) => acrossOf(mark, marks[0]!, wall));
 	const mean = (spreads: readonly Spread[]) =>
 		together(...spreads.map((each) => times(each, 1 / marks.length)));
-	return { up: mean(ups), across: mean(acrosses), last: acrosses.at(-1)! };
+	return {
+		up: mean(ups),
+		across: mean(acrosses),
+		last: acrosses.at(-1)!,
+		ends: difference(ups.at(-1)!, ups[0]!)
+	};
 }
 
 function upOf(mark: Mark, first: Mark, wall: AtTheWall): Spread {

@@ -100,6 +100,12 @@
 		gap: 6mm;
 	}
 
+	@media screen and (width < 45rem) {
+		.top {
+			grid-template-columns: minmax(0, 1fr);
+		}
+	}
+
 	img,
 	.no-photo {
 		width: 75mm;
