@@ -18,14 +18,16 @@ for (const scheme of ['light', 'dark'] as const)
 		await page.emulateMedia({ colorScheme: scheme, reducedMotion: 'reduce' });
 		await open(page, '/');
 		await accessible(page, 'home');
-		await open(page, '/one');
-		await accessible(page, 'one');
+		for (const path of ['/one', '/practice', '/receive']) {
+			await open(page, path);
+			await accessible(page, path);
+		}
 		await open(page, '/glossary');
 		await page.getByLabel('Look up a word').fill('skirting');
 		await expect(page.getByRole('term')).toHaveText(/Baseboard\s+also skirting/);
 		await accessible(page, 'glossary');
 		await openDemo(page);
-		for (const name of ['Rack', 'Survey', 'Arrange', 'Fix', 'Mark']) {
+		for (const name of ['Rack', 'Survey', 'Arrange', 'Fix', 'Mark', 'Hang', 'Book']) {
 			await station(page, name).click();
 			await expect(station(page, name)).toHaveAttribute('aria-current', 'page');
 			await pieceOn(page, 'B').focus();

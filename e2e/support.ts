@@ -78,7 +78,8 @@ export async function accessible(page: Page, where: string): Promise<void> {
 		.exclude('[data-sonner-toast][data-removed="true"]')
 		.analyze();
 	const told = violations.map(
-		({ id, nodes }) => `${where}: ${id} ${nodes.map(({ html }) => html.slice(0, 120)).join(' | ')}`
+		({ id, nodes }) =>
+			`${where}: ${id} ${nodes.map(({ html, any }) => `${html.slice(0, 120)} ${any[0]?.message ?? ''}`).join(' | ')}`
 	);
 	expect(told).toEqual([]);
 }

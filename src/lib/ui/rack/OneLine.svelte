@@ -82,7 +82,7 @@
 		rows={Math.min(Math.max(view.line.split('\n').length, 2), 8)}
 		placeholder={example}
 		spellcheck="false"
-		{@attach (field) => empty && field.focus()}
+		{@attach empty ? (field) => field.focus() : null}
 		aria-describedby="{uid}-told"
 		bind:value={view.line}
 		onkeydown={(event) => {
