@@ -50,7 +50,9 @@ test('one picture: impossible and unreadable input is told at its field, and not
 	await field('Height').blur();
 	await expect(field('Height')).toHaveValue('30 and a bit');
 	await expect(field('Height')).toHaveAttribute('aria-invalid', 'true');
+	await expect(page.getByText('this answer is from before it')).toBeVisible();
 	await measure(field('Height'), '30');
+	await expect(page.getByText('this answer is from before it')).toBeHidden();
 
 	await measure(field('Width'), '24');
 	await measure(field('Ring span'), '26');

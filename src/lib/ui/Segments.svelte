@@ -40,11 +40,11 @@
 	}
 
 	.close {
-		gap: 0.15rem;
+		gap: 0.12rem;
 	}
 
 	.close span {
-		padding: 0.3rem 0.3rem;
+		padding: 0.3rem 0.24rem;
 		font-size: 0.875rem;
 	}
 

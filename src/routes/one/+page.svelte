@@ -193,7 +193,10 @@
 	</div>
 	{#if one.planned}
 		<div class="side">
-			<div class="answer"><OneAnswer {one} planned={one.planned} /></div>
+			<div class="answer">
+				<p class="stale">One figure cannot be read: this answer is from before it.</p>
+				<OneAnswer {one} planned={one.planned} />
+			</div>
 			<aside>
 				{#if one.planned.hooks.length > 0}
 					<h2>What to hang it on</h2>
@@ -287,6 +290,21 @@
 
 	h2 {
 		font-size: var(--text-base);
+	}
+
+	.stale {
+		display: none;
+		padding: 0.4rem 0.6rem;
+		border-left: 4px solid var(--color-error);
+		font-size: var(--text-sm);
+	}
+
+	.one:has(:global([aria-invalid='true'])) .answer:not(:has(:global([role='alert']))) .stale {
+		display: block;
+	}
+
+	.one:has(:global([aria-invalid='true'])) .answer :global(:is(.huge, .measure)) {
+		text-decoration: line-through;
 	}
 
 	.acts {

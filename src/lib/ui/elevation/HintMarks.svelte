@@ -100,6 +100,7 @@
 		<g
 			class="hint"
 			class:chosen={view.hint === hint.id}
+			class:passed={view.tool !== null}
 			role="button"
 			tabindex="0"
 			aria-label={label(hint, index)}
@@ -131,6 +132,11 @@
 		fill: transparent;
 		cursor: crosshair;
 		touch-action: none;
+	}
+
+	/* A tool in hand taps beside a hint, however close. */
+	.passed {
+		pointer-events: none;
 	}
 
 	.hint {
