@@ -16,7 +16,7 @@
 	<p>
 		{missing
 			? 'The address may be mistyped, or the page has moved. Your projects are where they were.'
-			: 'What you did is kept in this browser. Load the page again; if it comes back, export the project and tell us what you did.'}
+			: 'What you did is kept in this browser. Load the page again; if it comes back, export the project and say what you did to whoever looks after this server.'}
 	</p>
 	<div class="acts">
 		<a class="btn btn-primary" href={resolve('/')}>All projects</a>

@@ -293,7 +293,7 @@ function readRow(
 		for (const word of withFigures(back, piece.figures).unused)
 			refuse(
 				COLUMN_OF[word],
-				`Nothing is told so of a piece that hangs by ${hangerOf(back.back).name.toLowerCase()}.`
+				`A piece that hangs by ${hangerOf(back.back).name.toLowerCase()} has no such figure.`
 			);
 	}
 	if (faults.length > 0 || piece.width === null || piece.height === null)

@@ -201,6 +201,16 @@
 			border-color: var(--brick-deep);
 			background: transparent;
 		}
+
+		a.current .dot {
+			border-color: var(--moss-ink);
+			background: var(--moss-ink);
+		}
+
+		a.current .dot.lacks {
+			border-color: var(--color-error);
+			background: transparent;
+		}
 	}
 
 	a:focus-visible {

@@ -98,7 +98,7 @@
 					onseal={seal}
 				/>
 				<p class="why">
-					A bent hook shifts every reading: marks are told as your tape will show them.
+					A bent hook shifts every reading: marks are given as your tape will show them.
 				</p>
 			</section>
 			<section>

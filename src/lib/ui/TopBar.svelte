@@ -48,18 +48,18 @@
 		display: none;
 	}
 
-	/* A project's bar has more to hold than a phone is wide. */
+	/* A bar with a name of its own has more to hold than a phone is wide. */
 	@media (width < 56rem) {
 		.bar:has(:global(nav)) {
 			gap: 0.2rem 0.6rem;
 			padding-top: 0.35rem;
 		}
 
-		.bar:has(:global(nav)) .brand :global(.at-hand) {
+		.bar:has(:global(:is(nav, h1))) .brand :global(.at-hand) {
 			display: block;
 		}
 
-		.bar:has(:global(nav)) .brand span {
+		.bar:has(:global(:is(nav, h1))) .brand span {
 			position: absolute;
 			overflow: hidden;
 			width: 1px;

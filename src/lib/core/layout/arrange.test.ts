@@ -41,7 +41,7 @@ describe('closed-form styles', () => {
 			style: 'single-hang',
 			gap: 60
 		});
-		const placed = named(row, 'as they stand');
+		const placed = named(row, 'in the order they stand');
 		expect(placed.map(({ x }) => x)).deep.equal([1253.5, 1813.5]);
 		// Middles on the middle of the region.
 		expect(placed.map(({ y }) => y)).deep.equal([1000, 950]);
@@ -71,12 +71,14 @@ describe('closed-form styles', () => {
 	it('level tops, bottoms and middles, and stack a column', () => {
 		const items = pieces([300, 400], [300, 600], [300, 500]);
 		const ys = (style: 'same-top' | 'same-bottom' | 'single-hang', line: (rect: Rect) => number) =>
-			rects(named(found({ ...base, pieces: items, style }), 'as they stand'), items).map(line);
+			rects(named(found({ ...base, pieces: items, style }), 'in the order they stand'), items).map(
+				line
+			);
 		expect(new Set(ys('same-top', top)).size).equal(1);
 		expect(new Set(ys('same-bottom', ({ y }) => y)).size).equal(1);
 		expect(ys('single-hang', ({ y, height }) => y + height / 2)).deep.equal([1400, 1400, 1400]);
 		const column = rects(
-			named(found({ ...base, pieces: items, style: 'column' }), 'as they stand'),
+			named(found({ ...base, pieces: items, style: 'column' }), 'in the order they stand'),
 			items
 		);
 		expect(column[0]!.y - top(column[1]!)).closeTo(50, 1e-9);
@@ -86,7 +88,7 @@ describe('closed-form styles', () => {
 	it('pair two and two above each other, their line level', () => {
 		const items = pieces([300, 400], [300, 500], [400, 300], [400, 350]);
 		const [a, b, c, d] = rects(
-			named(found({ ...base, pieces: items, style: 'double-hang' }), 'as they stand'),
+			named(found({ ...base, pieces: items, style: 'double-hang' }), 'in the order they stand'),
 			items
 		) as [Rect, Rect, Rect, Rect];
 		expect(a.y - top(b)).closeTo(50, 1e-9);
@@ -99,7 +101,7 @@ describe('closed-form styles', () => {
 		const items = pieces([300, 300], [300, 300], [300, 300]);
 		const rake = { rise: 180, going: 240, up: 'left' } as const;
 		const [a, b] = rects(
-			named(found({ ...base, pieces: items, style: 'stair-run', rake }), 'as they stand'),
+			named(found({ ...base, pieces: items, style: 'stair-run', rake }), 'in the order they stand'),
 			items
 		);
 		// A step of 350 along the wall falls by 350·180/240.

@@ -19,7 +19,7 @@ export const SCORE_WORDS: Record<ScorePart, { label: string; asks: string }> = {
 		label: 'balance',
 		asks: 'the pieces weigh the same to the eye on both sides of the axis; dark weighs more'
 	},
-	gaps: { label: 'gaps', asks: 'gaps between neighbours are the one wished for' },
+	gaps: { label: 'gaps', asks: 'gaps between neighbours are the gap you chose' },
 	outline: { label: 'outline', asks: 'the outline is filled and not ragged' },
 	shape: {
 		label: 'shape',
@@ -29,16 +29,16 @@ export const SCORE_WORDS: Record<ScorePart, { label: string; asks: string }> = {
 		label: 'large works',
 		asks: 'the largest are near the middle, at the height of the eyes'
 	},
-	spread: { label: 'large and small', asks: 'large and small are spread, and not apart' },
+	spread: { label: 'large and small', asks: 'large and small are mixed' },
 	colours: {
 		label: 'colours',
-		asks: 'light and dark, warm and cool are spread, and not apart'
+		asks: 'light and dark, warm and cool are mixed'
 	},
 	orientation: {
 		label: 'upright and wide',
-		asks: 'upright and wide pieces are spread, and not apart'
+		asks: 'upright and wide pieces are mixed'
 	},
-	height: { label: 'height', asks: 'the middle of the group is at the height wished for' },
-	alignment: { label: 'clean lines', asks: 'no edges are nearly in line, as by a slip' },
+	height: { label: 'height', asks: 'the middle of the group is at the height you chose' },
+	alignment: { label: 'clean lines', asks: 'no edges are almost in line but not quite' },
 	studs: { label: 'studs', asks: 'the hooks of heavy pieces meet studs' }
 };

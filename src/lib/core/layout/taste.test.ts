@@ -120,7 +120,7 @@ describe('ideas with taste', () => {
 		const wanted: ArrangeRequest = { ...alike(6), style: 'single-hang' };
 		// One row with the house gap, and one that takes the whole wall.
 		expect(ideas(wanted).map(({ name }) => name)).deep.equal([
-			'as they stand',
+			'in the order they stand',
 			'spread along the wall'
 		]);
 		const [, spread] = ideas(wanted);

@@ -71,7 +71,7 @@
 
 <PieceTitle {piece} />
 {#if ideaShown && planned && placement}
-	<p>An idea is looked at. To move {piece.letter} in it, hang it so first.</p>
+	<p>This is an idea. To move {piece.letter} in it, hang it so first.</p>
 	<div class="acts">
 		<button
 			class="btn btn-primary btn-sm"

@@ -73,7 +73,7 @@
 <div class="paper">
 	{#if floor}
 		{#if idea}
-			<p>Nothing is on the wall yet. Lay them out so, and move them until they please you.</p>
+			<p>Nothing is on the wall yet. Lay them out this way, and move them until they please you.</p>
 		{/if}
 		<FloorDrawing {floor} {styles} />
 		<FloorTable {floor} {styles} />

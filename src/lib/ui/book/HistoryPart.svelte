@@ -38,7 +38,7 @@
 	</p>
 {/if}
 {#if entries.length === 0}
-	<p>Nothing has happened here yet. What is done in Hang is told here by itself.</p>
+	<p>Nothing has happened here yet. What is done in Hang is written here by itself.</p>
 {/if}
 {#each days as day (day)}
 	<h3>{day}</h3>

@@ -55,7 +55,7 @@
 </script>
 
 {#if lines.length === 0}
-	<p>Nothing hangs yet: reports tell of what was hung in Hang.</p>
+	<p>Nothing hangs yet: reports list what was hung in Hang.</p>
 {:else}
 	<label class="field-label" for="currency">Currency of what pieces are worth</label>
 	<input

@@ -71,6 +71,9 @@
 	const start = $derived(along(0));
 	const end = $derived(along(length));
 	const hookAt = $derived(along(hookMm));
+	/** A number at the tape's very end stays on the tape. */
+	const within = (at: number) =>
+		Math.min(Math.max(at, Math.min(start, end) + 9), Math.max(start, end) - 9);
 </script>
 
 <g
@@ -88,10 +91,11 @@
 		{@const at = along(hookMm + mm)}
 		{#if number}
 			{#if across}
-				<text class="measure" class:sixteen x={at} y={THICK - 2} text-anchor="middle">{number}</text
+				<text class="measure" class:sixteen x={within(at)} y={THICK - 2} text-anchor="middle"
+					>{number}</text
 				>
 			{:else}
-				<text class="measure" x="1" y={at + 4} class:sixteen>{number}</text>
+				<text class="measure" x="1" y={within(at) + 4} class:sixteen>{number}</text>
 			{/if}
 		{/if}
 		{#if sixteen}

@@ -71,7 +71,7 @@
 <a class="btn mt-2 btn-sm" href={resolve('/receive')}>Take in a pack</a>
 {#if !isSecureContext}
 	<p class="small-note mt-2">
-		This page was not served over HTTPS: the phone can be told everything, but the screen may go
+		This page was not served over HTTPS: the phone can take in everything, but the screen may go
 		dark and a lost connection ends it. The README says how to serve it safely.
 	</p>
 {/if}

@@ -1,9 +1,11 @@
 import {
 	dayState,
 	nextStep,
+	pastSteps,
 	runSheet,
 	stylesOf,
 	type NewDayEvent,
+	type PastStep,
 	type PieceFix,
 	type SheetStep
 } from '$lib/core/index.ts';
@@ -35,12 +37,12 @@ export class Day {
 	readonly rules = $derived.by(() => this.#of().session.rulesOn(this.#of().wallId));
 	readonly styles = $derived.by(() => stylesOf(this.rules));
 	readonly state = $derived.by(() => dayState(this.project.day, this.#of().wallId));
-	readonly sheet: SheetStep[] = $derived.by(() =>
-		runSheet(
-			{ project: this.project, wall: this.wall, plan: this.plan, fixes: this.fixes },
-			this.state
-		)
-	);
+	readonly #facts = $derived.by(() => ({
+		...{ project: this.project, wall: this.wall },
+		...{ plan: this.plan, fixes: this.fixes }
+	}));
+	readonly sheet: SheetStep[] = $derived.by(() => runSheet(this.#facts, this.state));
+	readonly past: PastStep[] = $derived.by(() => pastSteps(this.#facts, this.sheet, this.state));
 	readonly next: SheetStep | null = $derived.by(() => nextStep(this.sheet));
 
 	/** How each piece is fixed; none while that is being worked out. */

@@ -216,7 +216,7 @@
 		</table>
 		<p class="note">
 			{piece.weight === null
-				? 'Loads are reckoned with the high end.'
+				? 'Loads are worked out with the high end.'
 				: 'The scale’s figure is used.'}
 			{formatMessage(narrowing(estimate), styles.lead)}
 		</p>

@@ -73,7 +73,7 @@
 	</p>
 	{#each first.conflicts as { ours, theirs } (theirs.id)}
 		<fieldset>
-			<legend>Both told of {matterSaid(theirs)}</legend>
+			<legend>Both devices say something of {matterSaid(theirs)}: which counts?</legend>
 			{#each [{ told: ours, mine: true }, { told: theirs, mine: false }] as { told, mine } (told.id)}
 				<label>
 					<input
@@ -105,7 +105,7 @@
 		</button>
 		{#if turned.conflicts.length > 0}
 			<p class="small-note">
-				{turned.conflicts.length} told otherwise here: the pack’s word would stand.
+				{turned.conflicts.length} differ here: the pack’s version would count.
 			</p>
 		{/if}
 	{/if}

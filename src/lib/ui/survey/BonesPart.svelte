@@ -35,6 +35,7 @@
 	const watch = $derived(getBones()());
 	const estimate = $derived(watch.bones?.estimate.ok ? watch.bones.estimate.value : null);
 	const [probe] = $derived(watch.bones?.probes ?? []);
+	const worthIt = $derived((probe?.gain ?? 0) >= WORTH_A_NAIL);
 	const how = $derived(PROBING[wall.made.of]);
 	/** What is told alike is told once, the gravest first. */
 	const told = $derived([...new Map(plan.runs.map((run) => [run.what, run])).values()]);
@@ -52,20 +53,21 @@
 	</p>
 {:else}
 	{#if watch.failed}<WorkFailed cause={watch.failed} onretry={() => watch.retry()} />{/if}
-	<p class="said" aria-live="polite" data-testid="bones-said">
-		{formatMessage(bonesSaid(watch.bones), styles.lead)}
-	</p>
-	{#if probe && probe.gain >= WORTH_A_NAIL}
-		<p class="small-note" data-testid="next-probe">
-			{estimate?.known ? 'To be surer, try' : 'Try'}
-			{how.with} at
-			<strong class="measure">{formatLength(probe.x, coarser(styles.lead))}</strong>
-			from the left, low down. {formatMessage(probe.why, styles.lead)}
-			{how.says}
+	<div class="told">
+		<p class="said" aria-live="polite" data-testid="bones-said">
+			{formatMessage(bonesSaid(watch.bones), styles.lead)}
 		</p>
-	{:else if how.with === null}
-		<p class="small-note" data-testid="next-probe">{how.says}</p>
-	{/if}
+		{#if worthIt && probe}
+			<p class="small-note" data-testid="next-probe">
+				{estimate?.known ? 'To be surer, try' : 'Try'}
+				{how.with} at
+				<strong class="measure">{formatLength(probe.x, coarser(styles.lead))}</strong>
+				from the left, low down.
+			</p>
+		{:else if how.with === null}
+			<p class="small-note" data-testid="next-probe">{how.says}</p>
+		{/if}
+	</div>
 	<fieldset class="my-2">
 		<legend class="field-label">Choose a tool; it stays in hand while you tap or type</legend>
 		<div class="tools">
@@ -92,6 +94,9 @@
 			<HintEntry {wall} {styles} kind={view.tool} />
 		{/if}
 	</fieldset>
+	{#if worthIt && probe}
+		<p class="small-note">{formatMessage(probe.why, styles.lead)} {how.says}</p>
+	{/if}
 	{#if session.simulates}<SensorReading {wall} {styles} />{/if}
 	<HintList {wall} {styles} {estimate} />
 	<label class="mt-2 block">
@@ -152,6 +157,11 @@
 </p>
 
 <style>
+	/* As high as the answer and its advice grow, so that the tools never jump from under a finger. */
+	.told {
+		min-height: 8.4rem;
+	}
+
 	.said {
 		padding: 0.4rem 0.6rem;
 		border-left: 4px solid var(--tape-blue);

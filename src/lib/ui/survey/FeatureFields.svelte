@@ -93,7 +93,7 @@
 		/>
 	{/each}
 	{#if wants.length > 0}
-		<p class="field-label">What it forbids: a piece in its way is told</p>
+		<p class="field-label">What to mind near it</p>
 		<ul class="small-note wants">
 			{#each wants as { message, remedy }, index (index)}
 				<li>{formatMessage(message, styles.lead)} {formatMessage(remedy, styles.lead)}</li>

@@ -77,7 +77,7 @@
 		They lean {formatMessage(lengthToken(Math.abs(estimate.lean.perMetre)), styles.lead)} to the {estimate
 			.lean.perMetre > 0
 			? 'right'
-			: 'left'} for each metre up; places are told at {formatMessage(
+			: 'left'} for each metre up; places are given at the height of {formatMessage(
 			lengthToken(estimate.lean.at),
 			styles.lead
 		)}.

@@ -1,6 +1,6 @@
 /** What tells one arrangement of a style from another. */
 export const ARRANGED = {
-	'as-given': () => 'as they stand',
+	'as-given': () => 'in the order they stand',
 	'largest-in-middle': () => 'largest in the middle',
 	'along-the-wall': () => 'spread along the wall',
 	growing: ({ down }: { down: boolean }) => `growing ${down ? 'downwards' : 'to the right'}`,

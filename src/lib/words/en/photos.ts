@@ -3,7 +3,7 @@ export const FAILURES = {
 	'not-an-image': ({ name }: { name: string }) =>
 		`${name} is not a picture. Choose a PNG, JPEG or WebP file.`,
 	'not-developed': ({ name }: { name: string }) =>
-		`${name} could not be worked on: what cuts photos broke. Press again to try once more.`,
+		`${name} could not be worked on: the photo worker stopped. Try again.`,
 	svg: ({ name }: { name: string }) =>
 		`${name} is a drawing that can hold programs, so it is not taken. Save it as PNG or JPEG.`,
 	'too-large': ({ name }: { name: string }) =>

@@ -37,5 +37,5 @@ export const READINGS = {
 			...(chosen.length > 0 ? [`Chosen by the plan: ${chosen.join(', ')}`] : [])
 		].join('. '),
 	conflict: ({ one, other, apart }: { one: string; other: string; apart: string }) =>
-		`${one} and ${other} are ${apart} apart: more than reading explains. Read it once more, or strike out the wrong one. Until then the latest counts.`
+		`${one} and ${other} are ${apart} apart, further than two careful readings should be. Read it once more, or strike out the wrong one. Until then the latest counts.`
 };

@@ -23,19 +23,19 @@ export const TERMS = {
 	moved: ({ right, up }: { right: number; up: number }) =>
 		`The piece moves ${[...move(right, 'to the right', 'to the left'), ...move(up, 'up', 'down')].join(' and ')}.`,
 	'closed-here': ({ why, ring }: { why: keyof typeof STAYS; ring: boolean }) =>
-		`It cannot come off by a knock, as it must not: ${STAYS[why]}.${ring ? ' A wide washer keeps a ring on a screw.' : ''}`,
+		`A knock cannot take it off, which matters here: ${STAYS[why]}.${ring ? ' A wide washer keeps a ring on a screw.' : ''}`,
 	'hangs-otherwise': ({ hangs }: { hangs: string }) =>
 		`It hangs another way than you entered: ${hangs}.`,
 	'nail-in-slot': () => 'A screw can be turned to the depth the slot needs; a nail cannot.',
 	'rail-spares-plaster': () =>
 		'Lath and plaster over 8 kg, and a picture rail above: hung from it, the wall stays whole.',
 	'screw-and-nail': () => 'A nailed hook beside a screw: one gives more than the other.',
-	'little-to-spare': () => 'It carries more than 85 % of what it may.',
+	'little-to-spare': () => 'It is loaded to more than 85 % of what it may carry.',
 	'masonry-plug-in-board': () => 'A ribbed plug is made for masonry; any other anchor comes first.',
 	'nailed-comes-last': () =>
 		'From 27 kg (60 lb) studs, toggles or a cleat come before nailed hooks.',
 	'open-here': ({ why }: { why: keyof typeof STAYS }) =>
-		`It can come off by a knock, and ${STAYS[why]}: closed points come first.`,
+		`A knock can take it off, and ${STAYS[why]}: closed points come first.`,
 	'just-aside': () => 'The same hook, just aside of the hole that failed.',
 	'lifted-here': () =>
 		'A hand can still lift it off, and the public comes here: what is locked comes first.',

@@ -21,7 +21,7 @@ const STEPS = [
 	'Look at it closely: a bent, rusty or loose one is drawn and its hole filled.',
 	'Pull at it hard, down and outwards, with more than the piece weighs.'
 ];
-const MISTAKES = ['What held for years held what hung there: a heavier piece is another matter.'];
+const MISTAKES = ['It held for years what hung there; a heavier piece may be too much.'];
 
 export const oldNail: Fixing = {
 	...old(5 * KG_PER_POUND),

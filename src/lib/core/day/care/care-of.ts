@@ -100,8 +100,8 @@ export function lampWithin(
 
 /** Who may touch it, and how. Common practice. */
 const TOUCH: Record<Fades, string> = {
-	high: 'Nobody touches it with bare hands; only who was shown how takes it down, with clean dry hands or gloves.',
-	medium: 'Only who was shown how takes it down, with clean dry hands; never by the glass.',
+	high: 'Nobody touches it with bare hands; only someone who was shown how takes it down, with clean dry hands or gloves.',
+	medium: 'Only someone who was shown how takes it down, with clean dry hands; never by the glass.',
 	low: 'By its frame alone, never by its face or its bars.',
 	none: 'With both hands, dry; metal and gilding in gloves.'
 };

@@ -12,6 +12,7 @@ import { holeAsRead, topReading } from './as-read.ts';
 import { levelDone } from './came-out.ts';
 import { applyEvent } from './apply-event.ts';
 import { frozenPoints } from './frozen.ts';
+import { pastSteps } from './past-steps.ts';
 import { nextStep, oneOn, reordered, runSheet, type SheetStep } from './run-sheet.ts';
 import { dayState } from './state.ts';
 
@@ -21,11 +22,13 @@ const planOf = (project: Project): WallPlan => {
 	if (!plan.ok) throw new Error(plan.error.message);
 	return plan.value;
 };
-const sheetOf = (project: Project): SheetStep[] => {
+const factsOf = (project: Project) => {
 	const wall = project.walls.find(({ id }) => id === WALL)!;
 	const fixes = fixOnWall(project, wall, { studs: [], lean: null });
-	return runSheet({ project, wall, plan: planOf(project), fixes }, dayState(project.day, WALL));
+	return { project, wall, plan: planOf(project), fixes };
 };
+const sheetOf = (project: Project): SheetStep[] =>
+	runSheet(factsOf(project), dayState(project.day, WALL));
 
 let count = 0;
 /** An event a minute after the one before. */
@@ -55,7 +58,7 @@ function hung(project: Project, letter: string): Project {
 				why: '',
 				looks: []
 			},
-			way: 'wire-two',
+			way: DEMO.pieces.find(({ id }) => id === piece.pieceId)!.back.kind,
 			points: frozenPoints(piece, undefined)
 		}
 	});
@@ -88,6 +91,34 @@ describe('the run sheet', () => {
 		expect(phases).deep.equal(['prove', 'ready', 'mark', 'set', 'lift', 'after']);
 		expect(sheet.filter(({ step }) => step.asks.of === 'proof')).length(4);
 		expect(sheet.filter(({ step }) => step.asks.of === 'set')).length(planOf(DEMO).marks.length);
+	});
+
+	it('does not shrink while it is worked: what is done stays on it', () => {
+		const past = (project: Project) =>
+			pastSteps(factsOf(project), sheetOf(project), dayState(project.day, WALL));
+		const rows = (project: Project) => [
+			...past(project).map(({ title }) => title),
+			...sheetOf(project).map(({ step }) => step.title)
+		];
+		const sorted = (project: Project) => rows(project).toSorted();
+		const marked = after(
+			DEMO,
+			told({ what: 'began' }),
+			...sheet
+				.filter(({ step: { phase } }) => phase !== 'set' && phase !== 'lift' && phase !== 'after')
+				.map(({ step }) => told({ what: 'done', step: step.id }))
+		);
+		expect(past(marked)).empty;
+		const set = planOf(DEMO)
+			.pieces.flatMap(({ letter, hooks }) => hooks.map((_, index) => ({ letter, index })))
+			.reduce((project, { letter, index }) => setOff(project, letter, index, 0, 0), marked);
+		expect(sorted(set)).deep.equal(sorted(DEMO));
+		expect(past(set)).length(sheet.filter(({ step }) => step.phase === 'mark').length);
+		const all = planOf(DEMO).pieces.reduce((project, { letter }) => hung(project, letter), set);
+		// A bare nail that stays in sight is one thing more to fill or to clean; nothing goes.
+		expect(rows(all)).include.members(rows(DEMO).filter((title) => !/^Fill/.test(title)));
+		const next = { ...told({ what: 'began' }), at: '2026-05-03T08:00:00.000Z' };
+		expect(past(after(all, next))).empty;
 	});
 
 	it('lifts the heaviest first', () => {

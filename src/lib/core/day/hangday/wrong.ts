@@ -52,7 +52,7 @@ export const TROUBLES: readonly Trouble[] = [
 	},
 	{
 		id: 'wood',
-		name: 'I hit wood where none was to be',
+		name: 'I hit wood where none was expected',
 		met: kept('wood'),
 		steps: [
 			'An anchor that has to open behind the board cannot open here.',

@@ -68,7 +68,7 @@ function place(
 export const posterWallFacts: StyleFacts = {
 	style: 'poster-wall',
 	label: 'Poster wall',
-	suits: 'A filled wall, regimented on hidden plumb lines.',
+	suits: 'A filled wall, set on hidden plumb lines.',
 	regular: true,
 	advice: (count) =>
 		count < 6 ? 'A poster wall needs many pieces: fewer than six look like columns.' : null

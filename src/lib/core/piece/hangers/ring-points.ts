@@ -40,7 +40,7 @@ const KINDS: Record<RingPoints['by'], PointKind> = {
 	strap: {
 		name: 'strap rings',
 		pounds: (screws) => [0, 20, 50, 75, 100][screws]!,
-		instead: 'Use strap rings with more screws each; a wire asks more of them than two hooks do.'
+		instead: 'Use strap rings with more screws each; a wire pulls harder on them than two hooks do.'
 	},
 	'eye-back': {
 		name: 'screw eyes in the back',

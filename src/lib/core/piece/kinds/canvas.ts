@@ -10,7 +10,7 @@ export const canvas = {
 	glazing: false,
 	framed: false,
 	suffers: () => 'low',
-	air: 'Canvas slackens in damp air and tightens in dry: steady counts more than right.',
+	air: 'Canvas slackens in damp air and tightens in dry: a steady climate matters more than the exact figure.',
 	hangers: ['stretcher', 'wire-one', 'wire-two', 'rings', 'sawtooth-two', 'cleat'],
 	checks: [keys, backing, labels, topMarked]
 } as const satisfies Kind;

@@ -10,7 +10,7 @@ export const panel = {
 	glazing: false,
 	framed: false,
 	suffers: () => 'low',
-	air: 'Wood bends as the damp of the air changes: no cold outside wall, and no room that is heated by spells.',
+	air: 'Wood bends as the damp of the air changes: not on a cold outside wall, nor in a room heated only now and then.',
 	hangers: ['drilled', 'keyholes', 'cleat', 'rings', 'sawtooth-two', 'strips'],
 	checks: [sealed, feltAll, labels, topMarked]
 } as const satisfies Kind;

@@ -13,6 +13,7 @@ import { weightToReckon } from '../../../piece/weight/piece-weight.ts';
 import { RUN_SHEET } from '../../../../words/en/run-sheet.ts';
 import { frozenPoints } from '../frozen.ts';
 import {
+	hungSince,
 	ofPlace,
 	stopsOf,
 	toHang,
@@ -40,9 +41,6 @@ export const hangUp: StepMaker = (facts) => {
 			return [lift(piece, planned, kg, facts), level(piece, planned, stay), ...stays(piece, stay)];
 		});
 };
-
-const hungSince = ({ hanging }: PlannedPiece, began: string | null): boolean =>
-	hanging !== undefined && began !== null && hanging.since >= began;
 
 /** What breaks, or is shaken off, waits until nothing is driven any more. */
 const fragile = ({ glazing, kind }: Piece): boolean =>

@@ -39,6 +39,12 @@ const OF_HOOK = /^(mark|set):(.*)@(-?\d+),(-?\d+)(:[^@]*)?$/s;
 export const isOfHook = (step: string, hookId: string): boolean =>
 	OF_HOOK.exec(step)?.[2] === hookId;
 
+/** Whether a step marks or sets, and which hook; null where it is about none. */
+export function hookOfStep(step: string): { does: 'mark' | 'set'; hookId: string } | null {
+	const read = OF_HOOK.exec(step);
+	return read && { does: read[1] as 'mark' | 'set', hookId: read[2]! };
+}
+
 /**
  * Finds, among some steps, the nearest that does the same to the same hook at most so many mm away; null for none.
  * The steps are read once, however often it is asked.

@@ -98,6 +98,10 @@ export const ofPlace = ({ plan }: Pick<DayFacts, 'plan'>, { pieceId }: PlannedPi
 		.filter((each) => each.pieceId === pieceId && !each.hookId && each.caution.grade !== 'note')
 		.map(({ caution }) => caution);
 
+/** Whether it was hung since the day began. */
+export const hungSince = ({ hanging }: PlannedPiece, began: string | null): boolean =>
+	hanging !== undefined && began !== null && hanging.since >= began;
+
 /** Pieces that are still to be hung. */
 export const toHang = ({ plan }: Pick<DayFacts, 'plan'>): PlannedPiece[] =>
 	plan.pieces.filter(({ hanging, hooks }) => !hanging && hooks.length > 0);

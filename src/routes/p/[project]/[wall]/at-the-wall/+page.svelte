@@ -207,7 +207,7 @@
 			{#if cautions.told.length > 0}
 				<details>
 					<summary>
-						{cautions.told.some(halts) ? 'Stop, as told before' : 'Take care, as told before'}
+						{cautions.told.some(halts) ? 'Stop, as shown before' : 'Take care, as shown before'}
 					</summary>
 					<CautionList cautions={cautions.told} {styles} />
 				</details>

@@ -11,6 +11,7 @@
 	import { Day } from '$lib/ui/hang/day.svelte.ts';
 	import NotChecked from '$lib/ui/fix/NotChecked.svelte';
 	import Segments from '$lib/ui/Segments.svelte';
+	import PastRow from '$lib/ui/hang/PastRow.svelte';
 	import StepRow from '$lib/ui/hang/StepRow.svelte';
 	import { getBones } from '$lib/ui/survey/bones.svelte.ts';
 	import { getView } from '$lib/ui/view.svelte.ts';
@@ -23,8 +24,9 @@
 	const { sheet, state: happened } = $derived(day);
 
 	const phases = Object.entries(PHASES) as [Phase, string][];
-	const done = $derived(sheet.filter(({ mark, off }) => mark && !off).length);
+	const done = $derived(sheet.filter(({ mark, off }) => mark && !off).length + day.past.length);
 	const of = (phase: Phase) => sheet.filter(({ step }) => step.phase === phase);
+	const past = (phase: Phase) => day.past.filter((each) => each.phase === phase);
 	const left = (phase: Phase) => of(phase).filter(({ mark, off }) => !mark || off).length;
 
 	const GOES: { value: 'marks' | 'hung'; label: string }[] = [
@@ -48,7 +50,7 @@
 	<p>Nothing to hang on this wall yet: place pieces in Arrange.</p>
 {:else}
 	<p class="small-note">
-		{done} of {sheet.length} steps done{happened.began
+		{done} of {sheet.length + day.past.length} steps done{happened.began
 			? `, begun ${format(new Date(happened.began), 'd MMM, HH:mm')}`
 			: ''}.
 	</p>
@@ -103,7 +105,7 @@
 		{/if}
 	</details>
 	{#each phases as [phase, name] (phase)}
-		{#if of(phase).length > 0}
+		{#if of(phase).length + past(phase).length > 0}
 			{@const open = opened[phase] ?? day.next?.step.phase === phase}
 			<details class="phase" {open}>
 				<summary
@@ -116,6 +118,7 @@
 					<span>{left(phase) === 0 ? 'done' : `${left(phase)} to do`}</span>
 				</summary>
 				<ol>
+					{#each past(phase) as { title, mark } (title)}<PastRow {title} {mark} />{/each}
 					{#each of(phase) as item (item.step.id)}
 						<StepRow
 							{day}

@@ -62,7 +62,7 @@
 		{/if}
 		<MarksTable {plan} sure={job.sure} {uses} {styles} />
 		<p class="key">
-			Figures are right to within the range told, nine times in ten. ? is a figure nobody measured.
+			Figures are right to within the range shown, nine times in ten. ? is a figure nobody measured.
 		</p>
 		<ul class="cares">
 			<GatheredCautions cautions={job.cares} {styles} />
