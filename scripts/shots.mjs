@@ -156,7 +156,7 @@ async function openHung(page) {
 		});
 	await page.getByRole('link', { name: /Book/ }).click();
 	await page.getByTestId('record').first().waitFor();
-	await page.getByRole('button', { name: 'Close toast' }).click();
+	await page.locator('[data-sonner-toast]').waitFor({ state: 'detached', timeout: 20_000 });
 }
 
 await buildIfStale();

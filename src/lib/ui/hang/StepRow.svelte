@@ -77,7 +77,7 @@
 							Done
 						</button>
 					{:else if step.asks.of !== 'trouble'}
-						<span class="small-note">Told at the wall.</span>
+						<span class="small-note">Done at the wall.</span>
 					{/if}
 					<button
 						class="btn btn-ghost btn-sm"
