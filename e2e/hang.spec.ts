@@ -290,7 +290,7 @@ test('steps are done earlier or later within what is safe, and what waits says f
 	await page.getByText('Drill and set', { exact: true }).click();
 	await row('A · left hook: ').first().getByText('A · left hook: ').click();
 	await expect(row('A · left hook: ')).toContainText('after: A · left hook');
-	await expect(row('A · left hook: ')).toContainText('Told at the wall.');
+	await expect(row('A · left hook: ')).toContainText('Done at the wall.');
 	await expect(page.getByRole('button', { name: /^Do A · left hook: .* earlier$/ })).toBeDisabled();
 	await page.getByText('Get ready', { exact: true }).click();
 	const room = row('Clear the room');
