@@ -11,7 +11,8 @@ import {
 	pieceOn,
 	readout,
 	station,
-	test
+	test,
+	withoutLocks
 } from './support.ts';
 
 const own = { ...DEMO, id: 'my-own', name: 'Own house' };
@@ -131,7 +132,11 @@ async function changeElsewhere(page: Page, context: BrowserContext): Promise<voi
 	await pieceOn(page, 'B').press('Shift+ArrowLeft');
 }
 
-test('two windows never write over each other', async ({ page, context }) => {
+test('two windows that know nothing of each other never write over each other', async ({
+	page,
+	context
+}) => {
+	await withoutLocks(context);
 	await openDemo(page);
 	await changeElsewhere(page, context);
 	await expect(page.getByRole('alert')).toContainText('changed in another window');
@@ -175,6 +180,7 @@ async function fillStorage(page: Page): Promise<(full: boolean) => Promise<void>
 }
 
 test('nobody leaves with what is not kept without being asked', async ({ page, context }) => {
+	await withoutLocks(context);
 	await openDemo(page);
 	await changeElsewhere(page, context);
 	await expect(page.getByTestId('keeping')).toHaveText('not kept');

@@ -1,5 +1,11 @@
 import AxeBuilder from '@axe-core/playwright';
-import { test as base, expect, type Locator, type Page } from '@playwright/test';
+import {
+	test as base,
+	expect,
+	type BrowserContext,
+	type Locator,
+	type Page
+} from '@playwright/test';
 
 /** A page that fails its test on any console error, page error or breach of the content policy. */
 export const test = base.extend<{ page: Page }>({
@@ -30,6 +36,10 @@ export async function measure(field: Locator, text: string): Promise<void> {
 export async function kept(page: Page): Promise<void> {
 	await expect(page.getByTestId('keeping')).toHaveText('kept');
 }
+
+/** A browser without locks: each window edits, and none knows of another until it writes. */
+export const withoutLocks = (context: BrowserContext): Promise<unknown> =>
+	context.addInitScript(() => delete (Navigator.prototype as { locks?: unknown }).locks);
 
 /** Opens the stair hall of the demo. */
 export async function openDemo(page: Page): Promise<void> {

@@ -1,4 +1,5 @@
 import Dexie, { type Table } from 'dexie';
+import type { Step, UndoRange } from './undo-log.ts';
 
 /** A project as it is kept, with what the list needs beside it. */
 export interface ProjectRow {
@@ -9,6 +10,28 @@ export interface ProjectRow {
 	/** Changes with every write; tells whether another window wrote in between. */
 	stamp: string;
 	project: unknown;
+	/** Which of its steps can be undone and redone; absent where none can. */
+	undo?: UndoRange;
+}
+
+/** A step of a project that can be undone or redone. */
+export interface StepRow {
+	projectId: string;
+	number: number;
+	step: Step;
+}
+
+/** A project as it was at a moment, to go back to. */
+export interface SnapshotRow {
+	id: string;
+	projectId: string;
+	/** Milliseconds since 1970. */
+	at: number;
+	revision: number;
+	/** The project file, deflated. */
+	bytes: Uint8Array;
+	/** Hashes of the photos it refers to. */
+	photos: string[];
 }
 
 export interface SettingRow {
@@ -30,11 +53,14 @@ class PorchDb extends Dexie {
 	projects!: Table<ProjectRow, string>;
 	settings!: Table<SettingRow, string>;
 	photos!: Table<PhotoRow, string>;
+	steps!: Table<StepRow, [string, number]>;
+	snapshots!: Table<SnapshotRow, string>;
 
 	constructor(name: string) {
 		super(name);
 		this.version(1).stores({ projects: 'id, updated', settings: 'key' });
 		this.version(2).stores({ photos: 'hash' });
+		this.version(3).stores({ steps: '[projectId+number]', snapshots: 'id, projectId' });
 	}
 }
 

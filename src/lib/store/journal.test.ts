@@ -5,6 +5,7 @@ import { movePiece, renameProject, setHouseRules, setWall } from './commands/ind
 import { DEMO } from './demo/index.ts';
 import { History, type Command } from './history.ts';
 import { Journal, takenUp, whole, type Slot } from './journal.ts';
+import { EMPTY_LOG } from './undo-log.ts';
 
 function memory(): Slot {
 	let text: string | null = null;
@@ -34,6 +35,8 @@ const happening = fc.oneof(
 	})
 );
 
+const first = { project: DEMO, stamp: 'row-0', log: EMPTY_LOG };
+
 describe('the journal', () => {
 	it('gives back every act, wherever the page went away', () => {
 		fc.assert(
@@ -41,7 +44,7 @@ describe('the journal', () => {
 				const history = new History(DEMO);
 				const slot = memory();
 				const journal = new Journal(slot, 'row-0');
-				let row = { project: DEMO as Project, stamp: 'row-0' };
+				let row = { project: DEMO as Project, stamp: 'row-0', log: EMPTY_LOG };
 				let writing: typeof row | null = null;
 				let count = 0;
 				for (const each of happenings) {
@@ -50,7 +53,7 @@ describe('the journal', () => {
 					else if (each.does === 'undo') history.undo();
 					else if (each.does === 'redo') history.redo();
 					else if (each.does === 'begin' && !writing) {
-						writing = { project: history.project, stamp: `row-${++count}` };
+						writing = { project: history.project, stamp: `row-${++count}`, log: history.log };
 						journal.writing(writing.stamp);
 						// It reaches the database before the page hears of it.
 						row = writing;
@@ -59,7 +62,9 @@ describe('the journal', () => {
 						writing = null;
 					}
 					if (history.project !== before) journal.add(history.act!);
-					expect(takenUp(slot.read(), row) ?? row.project).deep.equal(history.project);
+					const now = takenUp(slot.read(), row) ?? row;
+					expect(now.project).deep.equal(history.project);
+					expect(JSON.stringify(now.log)).equal(JSON.stringify(history.log));
 				}
 			})
 		);
@@ -71,19 +76,19 @@ describe('the journal', () => {
 		const history = new History(DEMO);
 		history.run(renameProject('Other house'));
 		journal.add(history.act!);
-		expect(takenUp(slot.read(), { project: DEMO, stamp: 'row-0' })?.name).equal('Other house');
-		expect(takenUp(slot.read(), { project: DEMO, stamp: 'row-9' })).equal(null);
+		expect(takenUp(slot.read(), first)?.project.name).equal('Other house');
+		expect(takenUp(slot.read(), { ...first, stamp: 'row-9' })).equal(null);
 		const broken = {
 			patches: [{ op: 'replace' as const, path: ['walls'], value: [] }],
 			revision: 9
 		};
 		journal.add(broken);
-		expect(takenUp(slot.read(), { project: DEMO, stamp: 'row-0' })).equal(null);
+		expect(takenUp(slot.read(), first)).equal(null);
 		const another = new Journal(slot, 'row-0');
 		another.add(whole({ ...DEMO, name: 'Whole house', revision: 40 }));
-		expect(takenUp(slot.read(), { project: DEMO, stamp: 'row-0' })).include({
-			...{ name: 'Whole house', revision: 40 }
-		});
-		expect(takenUp(null, { project: DEMO, stamp: 'row-0' })).equal(null);
+		const taken = takenUp(slot.read(), first);
+		expect(taken?.project).include({ name: 'Whole house', revision: 40 });
+		expect(taken?.log).equal(EMPTY_LOG);
+		expect(takenUp(null, first)).equal(null);
 	});
 });

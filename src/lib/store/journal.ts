@@ -1,11 +1,14 @@
 import { apply, type Patches } from 'mutative';
 import { openProject, type Project } from '../core/index.ts';
+import { afterAct, EMPTY_LOG, type Did, type UndoLog } from './undo-log.ts';
 
 /** What one window did to a project since it was last written. */
 export interface Act {
 	patches: Patches;
 	/** Of the project after it. */
 	revision: number;
+	/** What it did to the steps that can be undone; absent where it leaves none. */
+	did?: Did;
 }
 
 interface Kept {
@@ -76,14 +79,21 @@ export class Journal {
 	}
 }
 
+/** A project as its row has it, with what can be undone. */
+interface Row {
+	project: Project;
+	stamp: string;
+	log: UndoLog;
+}
+
 /**
  * A project as it was when its page went away: its row with the acts that the row does not hold yet.
  * Null where there are none, they follow another row, or what they make could not be opened.
  */
 export function takenUp(
 	text: string | null,
-	{ project, stamp }: { project: Project; stamp: string }
-): Project | null {
+	{ project, stamp, log }: Row
+): Omit<Row, 'stamp'> | null {
 	const kept = read(text);
 	if (!kept) return null;
 	const written = kept.writing?.stamp === stamp ? kept.writing.count : 0;
@@ -94,12 +104,15 @@ export function takenUp(
 	try {
 		const made = acts.reduce((so, { patches }) => apply(so, patches), project);
 		const opened = openProject({ ...made, revision: last.revision });
-		return opened.ok ? opened.value : null;
+		return opened.ok ? { project: opened.value, log: acts.reduce(withAct, log) } : null;
 	} catch (error) {
 		console.error(error);
 		return null;
 	}
 }
+
+const withAct = (log: UndoLog, { did, patches }: Act): UndoLog =>
+	did ? afterAct(log, did, patches) : EMPTY_LOG;
 
 function read(text: string | null): Kept | null {
 	if (text === null) return null;

@@ -4,7 +4,7 @@ import { leadingColour } from '../photos/colour.ts';
 import type { Developed } from '../photos/photo.ts';
 import { dbFor, ownDb, type PhotoRow } from './db.ts';
 import { PHOTO_LOCK } from './photo-lock.ts';
-import { storageTrouble } from './projects.ts';
+import { storageTrouble } from './storage-trouble.ts';
 
 /** Keeps a photo under the hash of its bytes; the same photo is kept once. */
 export async function keepPhoto(
@@ -54,8 +54,8 @@ export async function photoOf(projectId: string, hash: string): Promise<PhotoRow
 }
 
 /**
- * Removes photos no kept project refers to. Only while no project is open in any window, as an undo may still
- * bring one back; a browser without locks keeps them all.
+ * Removes photos that no kept project, no step of one and no earlier version refers to. Only while no project is open
+ * in any window, as an undo may still bring one back; a browser without locks keeps them all.
  */
 export async function sweepPhotos(): Promise<void> {
 	if (!('locks' in navigator)) return;
@@ -63,11 +63,20 @@ export async function sweepPhotos(): Promise<void> {
 		if (!lock) return;
 		const db = ownDb;
 		try {
-			const [rows, keys] = await Promise.all([
+			const { sweepSnapshots } = await import('./snapshots.ts');
+			await sweepSnapshots();
+			const [rows, steps, snapshots, keys] = await Promise.all([
 				db.projects.toArray(),
+				db.steps.toArray(),
+				db.snapshots.toArray(),
 				db.photos.toCollection().primaryKeys()
 			]);
-			const text = JSON.stringify(rows.map(({ project }) => project));
+			// What can be undone, or gone back to, may still ask for one.
+			const text = JSON.stringify([
+				...rows.map(({ project }) => project),
+				...steps.map(({ step }) => step),
+				...snapshots.map(({ photos }) => photos)
+			]);
 			await db.photos.bulkDelete(keys.filter((hash) => !text.includes(hash)));
 		} catch {
 			return;

@@ -4,23 +4,17 @@ import { dbFor, isDemo, ownDb, type ProjectRow } from './db.ts';
 import { takenUp } from './journal.ts';
 import { slotsOf } from './journal-slots.ts';
 import { newId } from './new-id.ts';
+import { clearLog, readLog, writeLog } from './steps.ts';
+import { EMPTY_LOG, wholeLog, type UndoChange, type UndoLog, type UndoRange } from './undo-log.ts';
+import { storageTrouble } from './storage-trouble.ts';
 import { validateForSave } from './validate-for-save.ts';
 import { holdPhotos } from './photo-lock.ts';
+import { isEdited } from './edit-lock.ts';
 
 /** A project in the list of recent ones; one that cannot be read is listed with why, and as it is kept. */
 export type Listed = { id: string; name: string; updated: number } & (
 	{ project: Project } | { unreadable: Failure; row: ProjectRow }
 );
-
-/** A sentence for what went wrong with the browser's storage. */
-export function storageTrouble(error: unknown): string {
-	const name = error instanceof Error ? `${error.name} ${error.message}` : String(error);
-	if (/quota/i.test(name))
-		return 'This browser’s storage is full. Nothing more is kept: export the project now, then free some space.';
-	if (!/Security|InvalidState|NotAllowed|MissingAPI|DatabaseClosed|OpenFailed/.test(name))
-		return `The browser’s storage failed (${name}). Export the project before you close the page.`;
-	return 'This browser does not let us keep projects (a private window, or storage is blocked). Export the project before you close the page.';
-}
 
 /** The person's own projects, newest first. */
 export async function listProjects(): Promise<Result<Listed[]>> {
@@ -49,39 +43,53 @@ export interface Loaded {
 	stamp: string;
 	/** Part of it could only be taken up from a journal: it is still to be written. */
 	unwritten: boolean;
+	/** What can be undone of it. */
+	log: UndoLog;
 }
 
-/** A kept project, with what was done in a page that went away before it was written. */
-export async function loadProject(id: string): Promise<Result<Loaded>> {
+/**
+ * A kept project, with what was done in a page that went away before it was written; that is left alone while another
+ * window edits, as it is still to be written there.
+ */
+export async function loadProject(id: string, editing = false): Promise<Result<Loaded>> {
+	const db = dbFor(id);
 	let row: ProjectRow | undefined;
+	let log: UndoLog = EMPTY_LOG;
 	try {
-		row = await dbFor(id).projects.get(id);
+		await db.transaction('r', db.projects, db.steps, async () => {
+			row = await db.projects.get(id);
+			if (row) log = await readLog(db, row);
+		});
 	} catch (error) {
 		const project = held.get(id);
 		return project
-			? ok({ project, stamp: '', unwritten: false })
+			? ok({ project, stamp: '', unwritten: false, log })
 			: fail('storage', { error: storageTrouble(error) });
 	}
 	if (!row) return fail('no-such-project');
 	const project = openProject(row.project);
-	return project.ok ? ok(await takeUp({ project: project.value, stamp: row.stamp })) : project;
+	if (!project.ok) return project;
+	const there = { project: project.value, stamp: row.stamp, log };
+	return ok(
+		editing || !(await isEdited(id)) ? await takeUp(there) : { ...there, unwritten: false }
+	);
 }
 
 /** Takes up what a window left in its journal, and writes it. */
 async function takeUp(row: Omit<Loaded, 'unwritten'>): Promise<Loaded> {
 	const slots = slotsOf(row.project.id);
-	const [project] = slots
+	const [taken] = slots
 		.flatMap((slot) => takenUp(slot.read(), row) ?? [])
-		.sort((a, b) => b.revision - a.revision);
-	if (!project) {
+		.sort((a, b) => b.project.revision - a.project.revision);
+	if (!taken) {
 		for (const slot of slots) slot.clear();
 		return { ...row, unwritten: false };
 	}
 	const stamp = newId();
-	const written = await rewriteProject(project, row.stamp, stamp);
-	if (!written.ok) return { project, stamp: row.stamp, unwritten: true };
+	const written = await rewriteProject(taken.project, row.stamp, stamp, wholeLog(taken.log));
+	if (!written.ok) return { ...taken, stamp: row.stamp, unwritten: true };
 	for (const slot of slots) slot.clear();
-	return { project, stamp, unwritten: false };
+	return { ...taken, stamp, unwritten: false };
 }
 
 /** Writes a project as new, or over what is there; one that cannot be written is held while the window is open. */
@@ -89,8 +97,12 @@ export async function keepProject(project: Project): Promise<Result<string>> {
 	const refused = validateForSave(project);
 	if (refused) return refused;
 	const stamp = newId();
+	const db = dbFor(project.id);
 	try {
-		await dbFor(project.id).projects.put(rowOf(project, stamp));
+		await db.transaction('rw', db.projects, db.steps, async () => {
+			await clearLog(db, project.id);
+			await db.projects.put(rowOf(project, stamp));
+		});
 		return ok(stamp);
 	} catch (error) {
 		held.set(project.id, project);
@@ -98,20 +110,26 @@ export async function keepProject(project: Project): Promise<Result<string>> {
 	}
 }
 
-/** Writes a project only when the row still carries the stamp this window knows. */
+/**
+ * Writes a project only when the row still carries the stamp this window knows, with what is new of its steps.
+ * Without them nothing of it can be undone afterwards.
+ */
 export async function rewriteProject(
 	project: Project,
 	known: string,
-	next: string
+	next: string,
+	undo: UndoChange | null = null
 ): Promise<Result<null>> {
 	const refused = validateForSave(project);
 	if (refused) return refused;
-	const { projects } = dbFor(project.id);
+	const db = dbFor(project.id);
 	try {
-		const written = await dbFor(project.id).transaction('rw', projects, async () => {
-			const row = await projects.get(project.id);
+		const written = await db.transaction('rw', db.projects, db.steps, async () => {
+			const row = await db.projects.get(project.id);
 			if (row && row.stamp !== known) return false;
-			await projects.put(rowOf(project, next));
+			if (undo) await writeLog(db, project.id, undo);
+			else await clearLog(db, project.id);
+			await db.projects.put(rowOf(project, next, undo?.range));
 			return true;
 		});
 		return written ? ok(null) : fail('changed-elsewhere');
@@ -125,18 +143,23 @@ const SECOND_THOUGHTS = 30_000;
 
 export async function deleteProject(id: string): Promise<Result<null>> {
 	setTimeout(holdPhotos(), SECOND_THOUGHTS);
+	const db = dbFor(id);
 	try {
-		await dbFor(id).projects.delete(id);
+		await db.transaction('rw', db.projects, db.steps, async () => {
+			await clearLog(db, id);
+			await db.projects.delete(id);
+		});
 		return ok(null);
 	} catch (error) {
 		return fail('storage', { error: storageTrouble(error) });
 	}
 }
 
-/** Puts back a row that was deleted, just as it was. */
+/** Puts back a row that was deleted, just as it was, but for its steps. */
 export async function putBack(row: ProjectRow): Promise<Result<null>> {
 	try {
-		await dbFor(row.id).projects.put(row);
+		const { undo: _, ...rest } = row;
+		await dbFor(row.id).projects.put(rest);
 		return ok(null);
 	} catch (error) {
 		return fail('storage', { error: storageTrouble(error) });
@@ -177,10 +200,11 @@ export async function adoptProject(project: Project): Promise<Result<Project>> {
 	return kept.ok ? ok(adopted) : kept;
 }
 
-const rowOf = (project: Project, stamp: string): ProjectRow => ({
+const rowOf = (project: Project, stamp: string, undo?: UndoRange): ProjectRow => ({
 	id: project.id,
 	name: project.name,
 	updated: Date.now(),
 	stamp,
-	project
+	project,
+	...(undo && { undo })
 });

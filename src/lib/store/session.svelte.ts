@@ -5,6 +5,7 @@ import {
 	rulesOn,
 	type HouseRules,
 	type Project,
+	type Result,
 	type WallPlan
 } from '../core/index.ts';
 import { isDemo } from './db.ts';
@@ -12,7 +13,9 @@ import { History, preview, type Command } from './history.ts';
 import { Journal, whole } from './journal.ts';
 import { slotFor } from './journal-slots.ts';
 import { newId } from './new-id.ts';
-import { rewriteProject, type Loaded } from './projects.ts';
+import { loadProject, rewriteProject, type Loaded } from './projects.ts';
+import { EACH } from './snapshot-age.ts';
+import { Windows } from './windows.svelte.ts';
 import { Writer, type Keeping } from './writer.ts';
 
 /** Shell and bench ask for the same plan; it is made once for each state of the project. */
@@ -25,6 +28,7 @@ const planned = memoised((project: Project, wallId: string): WallPlan | null => 
 export class Session {
 	#history: History;
 	#writer: Writer;
+	#windows: Windows | null = $state.raw(null);
 	#letGo = false;
 	#project: Project = $state.raw()!;
 	/** Facts as they would be while a drag is under way; not yet a command. */
@@ -33,18 +37,87 @@ export class Session {
 	keeping: Keeping = $state.raw({ state: 'kept' });
 	canUndo: string | null = $state(null);
 	canRedo: string | null = $state(null);
+	#takingUp = $state(false);
+	/** The project as it was opened, until it is kept as an earlier version. */
+	#opened: Project | null;
+	#nextSnapshot = 0;
+	/** Counts what somebody tried to change while another window edits. */
+	refused = $state(0);
 
-	constructor({ project, stamp, unwritten }: Loaded) {
-		this.#history = new History(project);
+	constructor(loaded: Loaded) {
+		this.#opened = loaded.project;
+		[this.#history, this.#writer] = this.#begin(loaded);
+	}
+
+	/** Takes its place among the windows that have the project open; what it returns leaves it. */
+	join(): () => void {
+		const windows = new Windows(this.id, {
+			onwritten: () => void this.#reload(),
+			onedits: () => void this.#takeUp(),
+			onhandover: () => this.flush()
+		});
+		this.#windows = windows;
+		return () => windows.close();
+	}
+
+	/** Another window edits the project; this one shows what it makes. */
+	get follows(): boolean {
+		return this.#takingUp || this.#windows?.role === 'follows';
+	}
+
+	/** Makes this window the one that edits. */
+	async takeOver(): Promise<void> {
+		await this.#windows?.takeOver();
+	}
+
+	/** Goes on from where the window that edited before left it. */
+	async #takeUp(): Promise<void> {
+		this.#takingUp = true;
+		await this.#reload(true);
+		this.#takingUp = false;
+	}
+
+	#begin({ project, stamp, unwritten, log }: Loaded): [History, Writer] {
+		const history = new History(project, log);
 		this.#project = project;
-		const journal = new Journal(slotFor(project.id, newId()), stamp);
-		this.#writer = new Writer(
+		this.canUndo = history.canUndo;
+		this.canRedo = history.canRedo;
+		const writer = new Writer(
 			stamp,
-			journal,
-			rewriteProject,
-			(keeping) => (this.keeping = keeping)
+			new Journal(slotFor(project.id, newId()), stamp),
+			(...write) => this.#write(...write),
+			(keeping) => {
+				this.keeping = keeping;
+				if (keeping.state !== 'kept') return;
+				this.#windows?.wrote();
+				void this.#snapshot();
+			}
 		);
-		if (unwritten) this.#writer.take(project, whole(project));
+		if (unwritten) writer.take(project, whole(project));
+		return [history, writer];
+	}
+
+	/** Before the first change of a page the project is kept as it was, and then each hour of work. */
+	async #snapshot(): Promise<void> {
+		const now = Date.now();
+		if (now < this.#nextSnapshot) return;
+		this.#nextSnapshot = now + EACH;
+		const { keepSnapshot } = await import('./snapshots.ts');
+		const opened = this.#opened;
+		this.#opened = null;
+		if (opened) await keepSnapshot(opened, now - 1, true);
+		else await keepSnapshot(this.#project, now);
+	}
+
+	/** Shows the project as it is kept now; what this window could not write stays with it. */
+	async #reload(editing = false): Promise<void> {
+		if (this.unsafe) return;
+		const loaded = await loadProject(this.id, editing);
+		if (!loaded.ok) return;
+		this.setPreview(null);
+		this.#writer.close();
+		[this.#history, this.#writer] = this.#begin(loaded.value);
+		this.keeping = { state: 'kept' };
 	}
 
 	get id(): string {
@@ -93,11 +166,13 @@ export class Session {
 
 	run(command: Command): void {
 		this.setPreview(null);
-		if (this.#history.run(command)) this.#update();
+		if (this.follows) this.refused++;
+		else if (this.#history.run(command)) this.#update();
 	}
 
 	/** Shows what a command would do without running it; null ends the showing. */
 	setPreview(command: Command | null): void {
+		if (command && this.follows) return;
 		this.#previewed = command;
 		this.#draft = command && preview(this.#project, command);
 	}
@@ -107,11 +182,11 @@ export class Session {
 	}
 
 	undo(): void {
-		if (this.#history.undo() !== null) this.#update();
+		if (!this.follows && this.#history.undo() !== null) this.#update();
 	}
 
 	redo(): void {
-		if (this.#history.redo() !== null) this.#update();
+		if (!this.follows && this.#history.redo() !== null) this.#update();
 	}
 
 	/** What was done would be lost if the page went away now, and nobody said that it may be. */
@@ -132,6 +207,13 @@ export class Session {
 
 	flush(): Promise<void> {
 		return this.#writer.flush();
+	}
+
+	async #write(project: Project, known: string, next: string): Promise<Result<null>> {
+		const undo = this.#history.toWrite();
+		const written = await rewriteProject(project, known, next, undo);
+		if (!written.ok) this.#history.notWritten(undo);
+		return written;
 	}
 
 	#update(): void {

@@ -12,9 +12,13 @@ type Write = (project: Project, known: string, next: string) => Promise<Result<n
 /** Waits this long for more commands before writing, ms. */
 const PAUSE = 20;
 
+/** Waits before a write that the storage failed is tried again, ms; the last of them from then on. */
+const AGAIN = [2_000, 5_000, 15_000, 60_000];
+
 /**
  * The only writer of one project in this window: one write at a time, always the newest state.
- * Each command is in the journal before it returns. A failed write is tried again with the next command.
+ * Each command is in the journal before it returns. A write that the storage failed is tried again by itself, and with
+ * the next command.
  */
 export class Writer {
 	#stamp: string;
@@ -23,6 +27,8 @@ export class Writer {
 	#report: (keeping: Keeping) => void;
 	#pending: Project | null = null;
 	#timer: ReturnType<typeof setTimeout> | undefined;
+	#again: ReturnType<typeof setTimeout> | undefined;
+	#failures = 0;
 	#writing: Promise<void> | null = null;
 	/** Everything that is not written yet is in the journal. */
 	#safe = true;
@@ -50,9 +56,21 @@ export class Writer {
 	/** Writes what is pending now; resolves when nothing is left to write, or a write failed. */
 	async flush(): Promise<void> {
 		clearTimeout(this.#timer);
+		clearTimeout(this.#again);
 		this.#timer = undefined;
 		this.#writing ??= this.#drain().finally(() => (this.#writing = null));
 		await this.#writing;
+	}
+
+	/** Writes no more: what is pending stays pending. */
+	close(): void {
+		clearTimeout(this.#timer);
+		clearTimeout(this.#again);
+	}
+
+	#tryAgain(): void {
+		const wait = AGAIN[Math.min(this.#failures++, AGAIN.length - 1)];
+		this.#again = setTimeout(() => void this.flush(), wait);
 	}
 
 	async #drain(): Promise<void> {
@@ -66,10 +84,12 @@ export class Writer {
 				this.#pending ??= project;
 				this.#safe = false;
 				if (written.error.code === 'changed-elsewhere') this.#journal.close();
+				if (written.error.code === 'storage') this.#tryAgain();
 				this.#report({ state: 'failed', error: written.error });
 				return;
 			}
 			this.#stamp = next;
+			this.#failures = 0;
 			this.#journal.written(next);
 			if (!this.#pending) {
 				this.#safe = true;

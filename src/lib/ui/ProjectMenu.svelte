@@ -19,6 +19,7 @@
 	/** The list is fetched when it is first asked for. */
 	let wanted = $state(false);
 	let open = $state(false);
+	let earlier = $state(false);
 	let button: HTMLElement | undefined = $state();
 
 	function ask() {
@@ -76,9 +77,16 @@
 				bind:open
 				anchor={button}
 				onrename={() => (renaming = true)}
+				onearlier={() => (earlier = true)}
 			/>
 		{/await}
 	{/if}
+{/if}
+
+{#if earlier}
+	{#await import('./EarlierDrawer.svelte') then { default: EarlierDrawer }}
+		<EarlierDrawer {session} bind:open={earlier} />
+	{/await}
 {/if}
 
 <style>

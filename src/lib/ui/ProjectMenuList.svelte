@@ -22,9 +22,10 @@
 		/** The button the list hangs from. */
 		anchor: HTMLElement | undefined;
 		onrename: () => void;
+		onearlier: () => void;
 	}
 
-	let { session, wall, here, open = $bindable(), anchor, onrename }: Props = $props();
+	let { session, wall, here, open = $bindable(), anchor, onrename, onearlier }: Props = $props();
 
 	const { project } = $derived(session);
 	const demo = $derived(isDemo(project.id));
@@ -105,6 +106,7 @@
 			<DropdownMenu.Item class="menu-line" onSelect={() => exportProject(project)}>
 				Export the project file
 			</DropdownMenu.Item>
+			<DropdownMenu.Item class="menu-line" onSelect={onearlier}>Earlier versions</DropdownMenu.Item>
 			<DropdownMenu.Item class="menu-line" onSelect={() => goto(resolve('/glossary'))}>
 				Words of the trade
 			</DropdownMenu.Item>

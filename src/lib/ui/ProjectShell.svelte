@@ -17,6 +17,7 @@
 	import { now } from '$lib/store/clock.ts';
 	import type { Session } from '$lib/store/session.svelte.ts';
 	import Elevation from './elevation/Elevation.svelte';
+	import FollowNote from './FollowNote.svelte';
 	import FoldingRule from './FoldingRule.svelte';
 	import HouseRules from './HouseRules.svelte';
 	import KeepingNote from './KeepingNote.svelte';
@@ -118,6 +119,7 @@
 			}
 		});
 		const letPhotosGo = holdPhotos();
+		const leaveWindows = session.join();
 		const opened = session;
 		const leave = () => void opened.flush();
 		document.addEventListener('visibilitychange', leave);
@@ -128,7 +130,8 @@
 			letPhotosGo();
 			document.removeEventListener('visibilitychange', leave);
 			window.removeEventListener('pagehide', leave);
-			leave();
+			// Whoever edits next takes up what this window wrote.
+			void opened.flush().finally(leaveWindows);
 		};
 	});
 
@@ -151,6 +154,7 @@
 
 <svelte:window onkeydown={flipKey} />
 <LeaveGuard {session} />
+{#if session.follows}<FollowNote {session} />{/if}
 
 {#if bare && plan && wall}
 	{@render children()}

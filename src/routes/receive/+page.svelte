@@ -8,7 +8,8 @@
 	import { newId } from '$lib/store/new-id.ts';
 	import { dropParts, keepPart } from '$lib/store/pack-parts.ts';
 	import { keepZippedPhoto } from '$lib/store/photos.ts';
-	import { keepProject, loadProject, rewriteProject, storageTrouble } from '$lib/store/projects.ts';
+	import { keepProject, loadProject, rewriteProject } from '$lib/store/projects.ts';
+	import { storageTrouble } from '$lib/store/storage-trouble.ts';
 	import { takeHeld, type Arrived } from '$lib/ui/receive/held.ts';
 	import TakeIn from '$lib/ui/receive/TakeIn.svelte';
 	import { projectPath } from '$lib/ui/paths.ts';

@@ -6,7 +6,8 @@ import type {
 	OwnHook,
 	Paper,
 	PlaceFact,
-	Printing
+	Printing,
+	Project
 } from '../../core/index.ts';
 import type { Command } from '../history.ts';
 
@@ -14,6 +15,12 @@ export const renameProject = (name: string): Command => ({
 	name: ACTS.renameTheProject(),
 	merge: 'rename-project',
 	recipe: (draft) => void (draft.name = name)
+});
+
+/** Takes the whole project back to an earlier version of it. */
+export const goBackTo = (earlier: Project, when: string): Command => ({
+	name: ACTS.goBackTo({ when }),
+	recipe: (draft) => void Object.assign(draft, earlier, { id: draft.id })
 });
 
 export const setHouseRules = (rules: Partial<HouseRules>): Command => ({

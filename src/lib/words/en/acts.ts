@@ -63,6 +63,7 @@ export const ACTS = {
 	removePieces: ({ count }: { count: number }) => `remove ${counted(count, 'piece')}`,
 	addPieces: ({ count }: { count: number }) => `add ${counted(count, 'piece')}`,
 	lookAPieceOver: () => 'look a piece over',
+	goBackTo: ({ when }: { when: string }) => `go back to ${when}`,
 	renameTheProject: () => 'rename the project',
 	changeAHouseRule: () => 'change a house rule',
 	changeWhatThePlaceIs: () => 'change what the place is',
