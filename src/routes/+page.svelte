@@ -91,7 +91,7 @@
 		<label class="door-button">
 			<DoorPicture of="file" />
 			<strong>Open a file</strong>
-			<span>A project saved earlier; or drop it anywhere.</span>
+			<span>A project or a backup; or drop it anywhere.</span>
 			<input
 				class="sr-only"
 				type="file"
@@ -166,6 +166,11 @@
 				</li>
 			{/each}
 		</ul>
+		{#await import('$lib/ui/home/BackupPart.svelte') then { default: BackupPart }}
+			<BackupPart
+				projects={projects.flatMap((listed) => ('project' in listed ? [listed.project] : []))}
+			/>
+		{/await}
 	{/if}
 </main>
 

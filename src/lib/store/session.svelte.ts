@@ -41,6 +41,8 @@ export class Session {
 	/** The project as it was opened, until it is kept as an earlier version. */
 	#opened: Project | null;
 	#nextSnapshot = 0;
+	/** Resolves once the last earlier version that was due is kept. */
+	snapshot: Promise<void> = Promise.resolve();
 	/** Counts what somebody tried to change while another window edits. */
 	refused = $state(0);
 
@@ -90,7 +92,7 @@ export class Session {
 				this.keeping = keeping;
 				if (keeping.state !== 'kept') return;
 				this.#windows?.wrote();
-				void this.#snapshot();
+				this.snapshot = this.#keepSnapshot();
 			}
 		);
 		if (unwritten) writer.take(project, whole(project));
@@ -98,7 +100,7 @@ export class Session {
 	}
 
 	/** Before the first change of a page the project is kept as it was, and then each hour of work. */
-	async #snapshot(): Promise<void> {
+	async #keepSnapshot(): Promise<void> {
 		const now = Date.now();
 		if (now < this.#nextSnapshot) return;
 		this.#nextSnapshot = now + EACH;

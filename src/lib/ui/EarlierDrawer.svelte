@@ -14,7 +14,7 @@
 
 	let { session, open = $bindable() }: { session: Session; open: boolean } = $props();
 
-	const list = $derived(open ? earlierOf(session.id) : null);
+	const list = $derived(open ? session.snapshot.then(() => earlierOf(session.id)) : null);
 
 	function when(at: number): string {
 		const day = isToday(at) ? 'today' : isYesterday(at) ? 'yesterday' : format(at, 'd MMM yyyy');

@@ -7,6 +7,7 @@ import { keepZippedPhoto } from '../store/photos.ts';
 import { adoptProject } from '../store/projects.ts';
 import { projectPath } from './paths.ts';
 import { holdPack } from './receive/held.ts';
+import { holdBackup } from './restore/held.ts';
 import { notices } from './toast.svelte.ts';
 import { unzipped } from './zip.ts';
 
@@ -14,7 +15,15 @@ import { unzipped } from './zip.ts';
 export async function openFile(file: File): Promise<void> {
 	const read = await readFile(file, unzipped);
 	if (!read.ok) return refuse(file, read.error);
-	const { text, photos } = read.value;
+	const { text, photos, projects } = read.value;
+	if (projects) {
+		const { readBackup } = await import('../files/backup.ts');
+		const backup = readBackup(read.value);
+		if (!backup.ok) return refuse(file, backup.error);
+		holdBackup(backup.value);
+		await goto(resolve('/restore'));
+		return;
+	}
 	const pack = text.includes(PACK_FORMAT) ? jsonOf(text) : undefined;
 	if (isPack(pack)) {
 		holdPack({ pack, photos });

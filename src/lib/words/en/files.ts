@@ -16,6 +16,7 @@ export const FAILURES = {
 	}),
 	'no-calendar': () => 'The calendar could not be written: nothing is due.',
 	'no-project': () => 'There is no Warm Porch project or hang pack in this zip file.',
+	'not-a-backup': () => 'This backup is damaged, or of a newer version of this program.',
 	'not-a-zip': () => 'This zip file is damaged and cannot be opened.',
 	'not-json': () => 'This is not a Warm Porch project file: it is not JSON.',
 	'part-missing': () => 'Not every code was read yet.',

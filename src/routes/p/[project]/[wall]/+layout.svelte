@@ -2,6 +2,7 @@
 	import { page } from '$app/state';
 	import { resolve } from '$app/paths';
 	import type { Failure } from '$lib/core/index.ts';
+	import { isDemo } from '$lib/store/db.ts';
 	import { loadProject, rawProject } from '$lib/store/projects.ts';
 	import { Session, setSession } from '$lib/store/session.svelte.ts';
 	import { setView, View } from '$lib/ui/view.svelte.ts';
@@ -23,8 +24,11 @@
 		refused = null;
 		const loaded = await loadProject(id);
 		if (id !== projectId) return;
-		if (loaded.ok) session = new Session(loaded.value);
-		else refused = loaded.error;
+		if (loaded.ok) {
+			session = new Session(loaded.value);
+			if (!isDemo(id))
+				void import('$lib/store/persist.ts').then(({ askToPersist }) => askToPersist());
+		} else refused = loaded.error;
 	}
 
 	async function saveRawFile() {
