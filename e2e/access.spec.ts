@@ -23,7 +23,7 @@ for (const scheme of ['light', 'dark'] as const)
 			await accessible(page, path);
 		}
 		await open(page, '/glossary');
-		await page.getByLabel('Look up a word').fill('skirting');
+		await page.getByLabel('Look up a word or a figure').fill('skirting');
 		await expect(page.getByRole('term')).toHaveText(/Baseboard\s+also skirting/);
 		await accessible(page, 'glossary');
 		await openDemo(page);

@@ -1,7 +1,8 @@
-/** Writes docs/project-file.md from the schemas, docs/figures.md from the book of figures, and docs/glossary.md. */
+/** Writes under docs: the project file from the schemas, the figures from their book, formulas and glossary. */
 import { readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import * as z from 'zod/mini';
 import { PROJECT_VERSION, projectSchema } from '../src/lib/core/index.ts';
+import { FORMULA_NOTES, FORMULA_UNITS, FORMULAS } from '../src/lib/words/en/formulas.ts';
 import { GLOSSARY } from '../src/lib/words/en/glossary.ts';
 
 interface Node {
@@ -82,8 +83,23 @@ writeFileSync(
 	new URL('../docs/glossary.md', import.meta.url),
 	`# Words of the trade
 
-One name for one thing; in the app under “Words of the trade”. Written by \`npm run docs\`.
+One name for one thing; in the app under “Words and formulas”. Written by \`npm run docs\`.
 
 ${GLOSSARY.map(({ term, also, means }) => `- **${term}**${also ? ` (${also})` : ''}: ${means}`).join('\n')}
+`
+);
+
+const cell = (text: string): string => text.replaceAll('|', '\\|');
+writeFileSync(
+	new URL('../docs/formulas.md', import.meta.url),
+	`# Formulas
+
+${FORMULA_UNITS} In the app under “Words and formulas”. Written by \`npm run docs\`; each function’s comment says the same beside its code.
+
+| figure | formula | source | code |
+|---|---|---|---|
+${FORMULAS.map(({ figure, formula, source, code }) => `| ${figure} | ${cell(formula)} | ${source} | \`${code}\` |`).join('\n')}
+
+${FORMULA_NOTES.join('\n\n')}
 `
 );

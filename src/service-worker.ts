@@ -4,24 +4,32 @@ import { build, files, version } from '$service-worker';
 
 declare const self: ServiceWorkerGlobalScope;
 
-/** Each build has a store of its own; the older ones go when it takes over. */
-const STORE = `warm-porch-${version}`;
+/** Each build has a store of its own. */
+const STORES = 'warm-porch-';
+const STORE = `${STORES}${version}`;
 /** Every page starts from the same document; what it shows is in the browser. */
 const START = '/';
 const SHIPPED = new Set([...build, ...files]);
+const BUILT = '/_app/immutable/';
 
+/** A new build waits until a person takes it; the first has nothing to wait for. */
 self.addEventListener('install', (event) => {
 	const fill = async () => {
 		const store = await caches.open(STORE);
 		await store.addAll([...SHIPPED, START]);
-		await self.skipWaiting();
 	};
 	event.waitUntil(fill());
 });
 
+self.addEventListener('message', (event) => {
+	if (event.data === 'take-over') void self.skipWaiting();
+});
+
+/** Windows that stay with the build before still find its parts: its store goes with the next. */
 self.addEventListener('activate', (event) => {
 	const takeOver = async () => {
-		for (const key of await caches.keys()) if (key !== STORE) await caches.delete(key);
+		const stores = (await caches.keys()).filter((key) => key.startsWith(STORES) && key !== STORE);
+		for (const old of stores.slice(0, -1)) await caches.delete(old);
 		await self.clients.claim();
 	};
 	event.waitUntil(takeOver());
@@ -31,24 +39,14 @@ self.addEventListener('fetch', (event) => {
 	const { request } = event;
 	const url = new URL(request.url);
 	if (request.method !== 'GET' || url.origin !== location.origin) return;
-	if (SHIPPED.has(url.pathname)) event.respondWith(kept(url.pathname, request));
-	else if (request.mode === 'navigate') event.respondWith(fresh(request));
+	if (SHIPPED.has(url.pathname) || url.pathname.startsWith(BUILT))
+		event.respondWith(kept(url.pathname, request));
+	else if (request.mode === 'navigate' && !url.pathname.startsWith('/api/'))
+		event.respondWith(kept(START, request));
 });
 
-/** What was shipped never changes under its name. */
+/** What was shipped never changes under its name; of a document this build’s own is opened. */
 async function kept(path: string, request: Request): Promise<Response> {
-	const store = await caches.open(STORE);
-	return (await store.match(path)) ?? fetch(request);
-}
-
-/** A page from the server while there is one, and else the start document, which opens it all the same. */
-async function fresh(request: Request): Promise<Response> {
-	try {
-		return await fetch(request);
-	} catch (error) {
-		const store = await caches.open(STORE);
-		const start = await store.match(START);
-		if (start) return start;
-		throw error;
-	}
+	const own = await (await caches.open(STORE)).match(path);
+	return own ?? (await caches.match(path)) ?? fetch(request);
 }

@@ -112,7 +112,7 @@
 
 	<p class="practise">
 		Or <a class="link" href={resolve('/practice')}>practise finding studs</a> on a made-up wall, or
-		<a class="link" href={resolve('/glossary')}>look up a word of the trade</a>.
+		<a class="link" href={resolve('/glossary')}>look up a word or a formula</a>.
 	</p>
 
 	<h2>Your projects</h2>

@@ -397,6 +397,7 @@ export {
 	PACK_FORMAT,
 	packWall
 } from './day/hangday/pack.ts';
+export { wallReading } from './plan/wall-reading.ts';
 export { changesBetween } from './model/changes.ts';
 export { type PastStep, pastSteps } from './day/hangday/past-steps.ts';
 export { type DayProof, dayProofs, provedBy } from './day/hangday/prove.ts';

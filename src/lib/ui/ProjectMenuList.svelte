@@ -10,6 +10,7 @@
 	import { duplicateOf, deleteProject, keepProject } from '$lib/store/projects.ts';
 	import type { Session } from '$lib/store/session.svelte.ts';
 	import { exportProject } from './export-project.ts';
+	import { help } from './help.svelte.ts';
 	import { projectPath } from './paths.ts';
 	import type { Station } from './stations.ts';
 	import { notices } from './toast.svelte.ts';
@@ -108,9 +109,15 @@
 			</DropdownMenu.Item>
 			<DropdownMenu.Item class="menu-line" onSelect={onearlier}>Earlier versions</DropdownMenu.Item>
 			<DropdownMenu.Item class="menu-line" onSelect={() => goto(resolve('/glossary'))}>
-				Words of the trade
+				Words and formulas
 			</DropdownMenu.Item>
+			<DropdownMenu.Item class="menu-line" onSelect={() => (help.keys = true)}
+				>Keys</DropdownMenu.Item
+			>
 			{#if demo}
+				<DropdownMenu.Item class="menu-line" onSelect={() => (help.walk = true)}>
+					Walk through the demo
+				</DropdownMenu.Item>
 				<DropdownMenu.Item class="menu-line" onSelect={() => goto(resolve('/demo?reset'))}>
 					Reset the demo
 				</DropdownMenu.Item>

@@ -18,6 +18,7 @@
 	import type { Session } from '$lib/store/session.svelte.ts';
 	import Elevation from './elevation/Elevation.svelte';
 	import FollowNote from './FollowNote.svelte';
+	import { help } from './help.svelte.ts';
 	import FoldingRule from './FoldingRule.svelte';
 	import HouseRules from './HouseRules.svelte';
 	import KeepingNote from './KeepingNote.svelte';
@@ -27,8 +28,10 @@
 	import { projectPath } from './paths.ts';
 	import ProjectMenu from './ProjectMenu.svelte';
 	import Readout from './Readout.svelte';
+	import { STATIONS } from './stations.ts';
 	import { BonesWatch, setBones } from './survey/bones.svelte.ts';
 	import ThemeButton from './ThemeButton.svelte';
+	import WalkOffer from './WalkOffer.svelte';
 	import TopBar from './TopBar.svelte';
 	import type { View } from './view.svelte.ts';
 
@@ -156,14 +159,17 @@
 <LeaveGuard {session} />
 {#if session.follows}<FollowNote {session} />{/if}
 
-{#if bare && plan && wall}
+{#if here === 'at-the-wall' && plan && wall}
 	{@render children()}
+{:else if bare && plan && wall}
+	<main>{@render children()}</main>
 {:else if plan && wall}
 	<div class="shell">
 		<TopBar>
 			<ProjectMenu {session} {wall} {here} />
 			<FoldingRule project={session.project.id} wall={wallId} {here} {notes} />
 			{#snippet end()}
+				{#if session.simulates}<WalkOffer />{/if}
 				<KeepingNote {session} />
 				<button
 					class="tool"
@@ -197,6 +203,7 @@
 			class:tall={here === 'arrange' && view.arranging !== 'wall'}
 			bind:this={work}
 		>
+			<h1 class="sr-only">{wall.name}, {STATIONS.find(({ id }) => id === here)?.name}</h1>
 			<div class="stage">
 				{#if view.flipped && piece}
 					{#await import('./back/BackStage.svelte') then { default: BackStage }}
@@ -230,8 +237,16 @@
 						behind={here === 'fix'}
 						survey={here === 'survey' ? view.survey : null}
 					/>
+					{#await import('./elevation/WallReading.svelte') then { default: WallReading }}
+						<WallReading {wallId} {styles} />
+					{/await}
 				{/if}
 				<Layers {view} {here} bones={showsBones} />
+				{#if session.simulates && help.walk}
+					{#await import('./DemoWalk.svelte') then { default: DemoWalk }}
+						<DemoWalk projectId={session.id} {wallId} {here} />
+					{/await}
+				{/if}
 				{#if shelved.length > 0 && wall}
 					<div class="shelf-place">
 						{#await import('./arrange/Shelf.svelte') then { default: Shelf }}

@@ -2,6 +2,7 @@
 	import { resolve } from '$app/paths';
 	import { House } from '@lucide/svelte';
 	import type { Snippet } from 'svelte';
+	import { newVersion } from './new-version.svelte.ts';
 
 	let { children, end }: { children?: Snippet; end?: Snippet } = $props();
 </script>
@@ -12,7 +13,14 @@
 		<span>Warm Porch</span>
 	</a>
 	{@render children?.()}
-	<div class="end">{@render end?.()}</div>
+	<div class="end">
+		{#if newVersion.ready}
+			<button class="btn btn-primary btn-sm" type="button" onclick={() => newVersion.take()}>
+				Load the new version
+			</button>
+		{/if}
+		{@render end?.()}
+	</div>
 </header>
 
 <style>

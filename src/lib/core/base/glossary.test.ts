@@ -1,5 +1,6 @@
 import { expect } from 'chai';
-import { readFileSync } from 'node:fs';
+import { existsSync, readFileSync } from 'node:fs';
+import { FORMULAS, formulasWith } from '../../words/en/formulas.ts';
 import { GLOSSARY, termsWith } from '../../words/en/glossary.ts';
 
 describe('the glossary', () => {
@@ -29,5 +30,22 @@ describe('the glossary', () => {
 		const written = readFileSync('docs/glossary.md', 'utf8');
 		for (const { term, means } of GLOSSARY)
 			expect(written).contain(`**${term}**`).and.contain(means);
+	});
+});
+
+describe('the formulas', () => {
+	it('stand once, each beside code that is there, and in the docs', () => {
+		const written = readFileSync('docs/formulas.md', 'utf8');
+		expect(new Set(FORMULAS.map(({ figure }) => figure)).size).equal(FORMULAS.length);
+		for (const { figure, code } of FORMULAS) {
+			expect(existsSync(`src/lib/core/${code}`), `${figure}: ${code}`).equal(true);
+			expect(written).contain(`| ${figure}`);
+		}
+	});
+
+	it('are found by what they give, and by their source', () => {
+		expect(formulasWith('hook height').map(({ figure }) => figure)).include('hook height');
+		expect(formulasWith('NIOSH')).length(1);
+		expect(formulasWith('zzz')).empty;
 	});
 });

@@ -54,6 +54,7 @@
 
 <svelte:head><title>{title}</title></svelte:head>
 
+<h1 class="sr-only">{title}</h1>
 <SaveTools {pages} {title} names={[session.project.name, wall?.name ?? '', what]} {on} {drawings}>
 	<a class="btn" href={resolve('/p/[project]/[wall]/mark', { project: session.id, wall: wallId })}>
 		‹ Back to the marks

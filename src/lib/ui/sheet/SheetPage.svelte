@@ -8,12 +8,14 @@
 		/** The project, and the wall where it is about one. */
 		of: string;
 		title: string;
+		/** It follows another on the same page. */
+		second?: boolean;
 		/** Said once under the title. */
 		intro?: Snippet;
 		children: Snippet;
 	}
 
-	let { of, title, intro, children }: Props = $props();
+	let { of, title, second = false, intro, children }: Props = $props();
 
 	const session = $derived(getSession()());
 	const size = $derived.by(() => {
@@ -30,7 +32,7 @@
 	{@attach paged(of, size)}
 >
 	<header>
-		<h1>{of}: {title}</h1>
+		<svelte:element this={second ? 'h2' : 'h1'} class="title">{of}: {title}</svelte:element>
 		{#if intro}<p>{@render intro()}</p>{/if}
 	</header>
 	{@render children()}
@@ -63,7 +65,7 @@
 		font-size: var(--text-xs);
 	}
 
-	h1 {
+	.title {
 		font-size: var(--text-lg);
 	}
 

@@ -2,6 +2,7 @@ import { either } from '../tokens.ts';
 
 /** Failures: why something is refused, or cannot be worked out. */
 export const FAILURES = {
+	aborted: () => 'The body did not arrive whole.',
 	busy: () => 'Too many requests are being worked out. Try again in a few seconds.',
 	failed: () => 'The server failed to work this out.',
 	'not-json': () => 'The body is not JSON.',

@@ -38,13 +38,13 @@
 {#if records.length === 0}
 	<p class="none">Nothing hangs on this wall yet.</p>
 {/if}
-{#each records as record (record.hanging.id)}
+{#each records as record, index (record.hanging.id)}
 	{@const { piece, hanging, wall, due } = record}
 	{@const looks = hanging.looks.toSorted((a, b) => b.at.localeCompare(a.at))}
 	{@const shown = looks.find(({ photo }) => photo)?.photo ?? piece.photo}
 	{@const url = photoUrls.get(project.id, shown)}
 	{@const weight = weightToReckon(piece)}
-	<SheetPage of={project.name} title="condition of {piece.letter}, {piece.name}">
+	<SheetPage of={project.name} title="condition of {piece.letter}, {piece.name}" second={index > 0}>
 		<div class="top">
 			{#if url}
 				<img src={url} alt="{piece.letter}, {piece.name}" />

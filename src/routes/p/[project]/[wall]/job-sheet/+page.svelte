@@ -53,12 +53,12 @@
 		</SheetPage>
 	{/if}
 	{#if shows('before-after')}
-		<SheetPage of={heading} title="before and after">
+		<SheetPage of={heading} title="before and after" second={shows('sign-off')}>
 			<BeforeAfter {before} />
 		</SheetPage>
 	{/if}
 	{#if shows('hand-over')}
-		<SheetPage of={heading} title="handed over">
+		<SheetPage of={heading} title="handed over" second={shows('before-after')}>
 			<SheetHead {job} />
 			<HandOver {rows} place={project.place} {styles} />
 		</SheetPage>

@@ -81,7 +81,7 @@
 		</ul>
 	</SheetPage>
 	{#if sums}
-		<SheetPage {of} title="sums and second measures">
+		<SheetPage {of} title="sums and second measures" second>
 			<SumsTable {wall} {plan} tapeHook={project.houseRules.tapeHook} {styles} />
 		</SheetPage>
 	{/if}
