@@ -23,6 +23,9 @@ test('every page opens without a network, and a template is saved as PDF', async
 	await openDemo(page);
 	await controlled(page);
 	await context.setOffline(true);
+	// What the browser kept of itself would hide what the app does not keep.
+	const session = await context.newCDPSession(page);
+	await session.send('Network.clearBrowserCache');
 	for (const path of ['/', '/one', '/practice', '/receive', '/restore', '/glossary']) {
 		await open(page, path);
 		await expect(page.locator('h1').first()).toBeVisible();
@@ -33,6 +36,11 @@ test('every page opens without a network, and a template is saved as PDF', async
 		await open(page, `${HALL}/${name}`);
 		await expect(page.locator('h1, h2').first()).toBeVisible();
 	}
+	await open(page, `${HALL}/fix`);
+	await page.getByRole('button', { name: 'Fit the arrangement to the studs' }).click();
+	await expect(page.getByText(/0 of 7 can have every point in a stud/)).toBeVisible({
+		timeout: 20_000
+	});
 	await open(page, `${HALL}/template-sheet`);
 	const [saved] = await Promise.all([
 		page.waitForEvent('download'),
@@ -69,9 +77,10 @@ async function behind(
 	const server = createServer((request, response) => {
 		const onward = ask(new URL(request.url!, base), { headers: request.headers }, (answer) => {
 			const worker = request.url === '/service-worker.js';
-			const headers = { ...answer.headers };
-			if (worker)
-				for (const name of ['content-length', 'etag', 'content-encoding']) delete headers[name];
+			const whole = ['content-length', 'content-encoding', 'etag'];
+			const headers = Object.fromEntries(
+				Object.entries(answer.headers).filter(([name]) => !worker || !whole.includes(name))
+			);
 			response.writeHead(answer.statusCode!, headers);
 			answer.pipe(response, { end: !worker });
 			if (worker) answer.on('end', () => response.end(build));

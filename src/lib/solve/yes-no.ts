@@ -3,9 +3,16 @@ import type { Solved, BinaryProgram } from '../core/index.ts';
 
 let loaded: Promise<Highs> | null = null;
 
-/** Solves a model of yes-or-no variables; after so many seconds it answers with the best so far, and its bound. */
-export async function solveYesNo(model: BinaryProgram, seconds: number): Promise<Solved> {
-	loaded ??= loadHighs();
+/**
+ * Solves a model of yes-or-no variables; after so many seconds it answers with the best so far, and its bound.
+ * A browser is told at which address the solver lies.
+ */
+export async function solveYesNo(
+	model: BinaryProgram,
+	seconds: number,
+	address?: string
+): Promise<Solved> {
+	loaded ??= loadHighs(address === undefined ? {} : { locateFile: () => address });
 	const highs = await loaded;
 	return highs.withModel(dataOf(model, highs), (solving) => {
 		solving.options.set({ time_limit: seconds, mip_rel_gap: 0, mip_abs_gap: 1e-6 });

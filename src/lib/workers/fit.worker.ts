@@ -18,18 +18,27 @@ export interface FitQuestion {
 	framing: Framing;
 	whom: FitScope;
 	gaps: FitGaps;
+	/** Address of the solver: a page’s own, so that it is there without a network. */
+	solver: string;
 }
 
 /** Longer than this nobody waits, s. */
 const PATIENCE = 2;
 
 answerBy(
-	async ({ project, wallId, framing, whom, gaps }: FitQuestion): Promise<Result<StudFit>> => {
+	async ({
+		project,
+		wallId,
+		framing,
+		whom,
+		gaps,
+		solver
+	}: FitQuestion): Promise<Result<StudFit>> => {
 		const wall = project.walls.find(({ id }) => id === wallId);
 		if (!wall) return fail('no-such-wall', {}, 'wallId');
 		const { model, read } = fitWall(project, wall, framing, whom, gaps);
 		try {
-			return ok(read(await solveYesNo(model, PATIENCE)));
+			return ok(read(await solveYesNo(model, PATIENCE, solver)));
 		} catch {
 			return fail('no-solver');
 		}

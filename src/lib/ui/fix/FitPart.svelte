@@ -1,4 +1,5 @@
 <script lang="ts">
+	import solver from 'highs/runtime?url';
 	import { Magnet } from '@lucide/svelte';
 	import {
 		formatLength,
@@ -54,7 +55,7 @@
 		worker.close();
 	});
 
-	const ask = () => worker.ask({ project: session.committed, wallId, framing, whom, gaps });
+	const ask = () => worker.ask({ project: session.committed, wallId, framing, whom, gaps, solver });
 </script>
 
 <section aria-label="Fit to the studs">

@@ -1,3 +1,4 @@
+import face from '@expo-google-fonts/barlow-condensed/500Medium/BarlowCondensed_500Medium.ttf?url';
 import { download } from '$lib/files/download.ts';
 import type { PdfTask, PdfTold } from '$lib/workers/pdf.worker.ts';
 import { NOT_STARTED } from '$lib/workers/answer.ts';
@@ -10,7 +11,7 @@ export class PdfMaker {
 	failed = $state('');
 	#worker: Worker | null = null;
 
-	save(name: string, task: PdfTask): void {
+	save(name: string, task: Omit<PdfTask, 'face'>): void {
 		this.stop();
 		this.failed = '';
 		this.progress = { done: 0, of: task.pages.length };
@@ -28,7 +29,7 @@ export class PdfMaker {
 			this.failed = NOT_STARTED;
 			this.stop();
 		};
-		this.#worker.postMessage(task);
+		this.#worker.postMessage({ ...task, face } satisfies PdfTask);
 	}
 
 	stop(): void {

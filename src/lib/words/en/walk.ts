@@ -1,7 +1,13 @@
-import type { Station } from '../../ui/stations.ts';
+interface Stop {
+	/** The station it is at. */
+	at: 'rack' | 'survey' | 'arrange' | 'fix' | 'mark' | 'hang' | 'book';
+	title: string;
+	says: string;
+	tries: string;
+}
 
 /** A walk through the demo: a stop at each station, with one thing to try there. */
-export const WALK: readonly { at: Station; title: string; says: string; tries: string }[] = [
+export const WALK: readonly Stop[] = [
 	{
 		at: 'rack',
 		title: 'The pieces, and their backs',
