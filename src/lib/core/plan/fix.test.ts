@@ -10,7 +10,7 @@ import { startBack } from '../model/index.ts';
 import type { DayEventOf } from '../model/day.ts';
 import type { Project } from '../model/project.ts';
 import { hookOf } from '../catalogue/facts/index.ts';
-import { holdsNow, nailPullOf, stoppedBy, studsBehind, type PieceFix } from './fix.ts';
+import { fixOnWall, holdsNow, nailPullOf, stoppedBy, studsBehind, type PieceFix } from './fix.ts';
 import { knownStuds } from './known-studs.ts';
 import { planWall } from './plan-wall.ts';
 
@@ -44,6 +44,17 @@ describe('studs behind a piece', () => {
 		expect(studsBehind(of('A'), { studs, lean: null })).equal(studs);
 		const lean = { perMetre: 5, at: of('A').hooks[0]!.hole.y - 1000 };
 		expect(studsBehind(of('A'), { studs, lean })).deep.equal([1005, 1405]);
+	});
+});
+
+describe('a piece narrower than any hardware', () => {
+	it('is given ways, and reaches no stud', () => {
+		for (const width of [15, 22, 40]) {
+			const small = preview(DEMO, setPiece(of('D').pieceId, { width, height: 29, weight: 0.1 }));
+			const wall = small.walls[0]!;
+			const found = fixOnWall(small, wall, { studs: [1000, 1400], lean: null });
+			expect(found.find(({ pieceId }) => pieceId === of('D').pieceId)).not.equal(undefined);
+		}
 	});
 });
 

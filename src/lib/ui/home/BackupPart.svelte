@@ -58,7 +58,7 @@
 		gap: 0.6rem 1rem;
 		margin-top: 1.4rem;
 		padding: 0.7rem 0.9rem;
-		border-left: 6px solid var(--moss);
+		border-left: 6px solid var(--color-success);
 		background: var(--color-base-100);
 		font-size: var(--text-sm);
 	}

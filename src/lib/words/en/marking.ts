@@ -11,5 +11,7 @@ export const FAILURES = {
 		'These margins leave too little of the sheet to print on. Make them narrower, or choose a larger sheet.',
 	'no-sheets': () => 'There is nothing to cut.',
 	'no-templates': () => 'Choose a piece to print the paper of.',
+	'too-many-pages': ({ pages, most }: { pages: number; most: number }) =>
+		`This would take ${pages} pages or more; at most ${most} are laid out. Choose larger sheets, the roll, or fewer pieces; strips carry the same holes.`,
 	'wider-than-roll': () => 'It is wider than the roll: join two lengths, or take a wider roll.'
 };

@@ -274,6 +274,8 @@ function meetings(hanger: AnyHanger, back: Back, { x, hungPiece, studs }: Standi
 	const { meet } = hanger;
 	if (!meet) return [];
 	const { left, right } = meet.reach(back, hungPiece);
+	// What is narrower than its own hardware reaches no stud.
+	if (left + right < 0) return [];
 	const within = studsUnder({ left: x - left, width: left + right, studs, margin: 0 }).map(
 		(stud) => stud - x
 	);

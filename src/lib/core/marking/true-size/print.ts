@@ -12,7 +12,7 @@ import { fitsOn, sharedPages } from './share-pages.ts';
 import type { Paper, Printing, SheetName } from '../../base/schemas/paper.ts';
 import { rollDrawing } from './roll.ts';
 import type { Template } from './template.ts';
-import { tilesOf } from './tiles.ts';
+import { MOST_PAGES, tilesOf } from './tiles.ts';
 
 export interface TemplatePrint {
 	templates: readonly Template[];
@@ -25,7 +25,7 @@ export interface TemplatePrint {
 	title: string;
 }
 
-/** Every page of a print of templates, on sheets or on the roll. Errors: those of `tilesOf` and `cutPlan`, and `no-templates`. */
+/** Every page of a print of templates, on sheets or on the roll. Errors: those of `tilesOf` and `cutPlan`, `no-templates`, and `too-many-pages`. */
 export function printTemplates(print: TemplatePrint): Result<PaperPage[]> {
 	if (print.templates.length === 0) return fail('no-templates', {}, 'templates');
 	return print.printing.on === 'roll'
@@ -51,6 +51,8 @@ function onSheets(
 		const tiling = tilesOf(drawing, frames, printing.whole);
 		if (!tiling.ok) return tiling;
 		pages.push(...pagesOf(drawing, tiling.value, { letter, ...foot }));
+		if (pages.length > MOST_PAGES)
+			return fail('too-many-pages', { pages: pages.length, most: MOST_PAGES });
 	}
 	return ok(pages);
 }

@@ -155,4 +155,11 @@ describe('tiles', () => {
 			'printing.margins'
 		]);
 	});
+
+	it('are refused with a sentence where nobody could lay so many together', () => {
+		const vast = tilesOf(square(24_000, 12_000), a4, true);
+		expect(vast.ok ? null : vast.error).include({ code: 'too-many-pages' });
+		expect(vast.ok ? '' : vast.error.message).match(/^This would take \d+ pages/);
+		expect(tilesOf(square(4000, 3000), a4, true).ok).equal(true);
+	});
 });

@@ -3,12 +3,19 @@ import type { Point } from '../../base/geometry/line.ts';
 import { boundsOf, centreX, centreY, top, type Rect } from '../../base/geometry/rect.ts';
 import { ok, type Result } from '../../base/result.ts';
 import { along, type Drawing, type Drawn } from './ink.ts';
+import { fail } from '../said.ts';
 import { usable, type PageFrame } from './page-frame.ts';
 import { partsOf } from './parts.ts';
 import { touches } from './touches.ts';
 
 /** What neighbouring tiles share, mm: wide enough to glue. Common practice. */
 export const OVERLAP = 10;
+
+/** Nobody lays more together, and a browser could not hold many more. A choice. */
+export const MOST_PAGES = 1500;
+
+const pagesAlong = (length: number, room: number): number =>
+	Math.max(1, Math.ceil((length - OVERLAP) / (room - OVERLAP)));
 
 /** The window of a drawing that one page shows; its place is counted from the upper left. */
 export interface Tile {
@@ -33,7 +40,7 @@ export interface Tiling {
  * unless the whole of it is wanted, or they join to its edge what would lie loose.
  *
  * @param frames pages it may be printed on.
- * Errors: those of `usable`.
+ * Errors: those of `usable`, and `too-many-pages`.
  */
 export function tilesOf(
 	drawing: Drawing,
@@ -42,6 +49,11 @@ export function tilesOf(
 ): Result<Tiling> {
 	const fit = usable(frames);
 	if (!fit.ok) return fit;
+	const { width, height } = drawing.box;
+	const pages = Math.min(
+		...fit.value.map(({ room }) => pagesAlong(width, room.width) * pagesAlong(height, room.height))
+	);
+	if (pages > MOST_PAGES) return fail('too-many-pages', { pages, most: MOST_PAGES });
 	const [fewest] = fit.value
 		.map((frame) => tilingOn(frame, drawing, whole))
 		.sort((a, b) => a.tiles.length - b.tiles.length);
