@@ -85,7 +85,7 @@ test('ideas stay while a piece is chosen, keep their wishes, and one is taken by
 	await expect(cards(page)).toHaveCount(shown);
 	await expect(cards(page).first().getByRole('button', { name: 'Hang it so' })).toBeVisible();
 	await page.getByRole('radio', { name: `Piece ${letter}` }).check();
-	await expect(bench(page)).toContainText('An idea is looked at');
+	await expect(bench(page)).toContainText('This is an idea');
 	await page.getByRole('radio', { name: 'Ideas' }).check();
 	await expect(cards(page)).toHaveCount(shown);
 	await expect(page.getByRole('button', { name: 'Undo' })).toBeDisabled();

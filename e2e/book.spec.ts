@@ -60,7 +60,7 @@ test('the wall as it was, its holes, and what happened', async ({ page }) => {
 	).toBeVisible();
 	await page.getByRole('button', { name: 'As it is now' }).click();
 	await part(page, 'holes').check();
-	await expect(page.getByText('G: a nail hole')).toBeVisible();
+	await expect(page.getByText('· G: a nail hole')).toBeVisible();
 	await page.getByRole('button', { name: 'It is filled' }).click();
 	await expect(page.getByText('No hole is left to fill')).toBeVisible();
 	await accessible(page, 'holes');

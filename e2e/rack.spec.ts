@@ -227,7 +227,7 @@ test('weight: by the scale, by the practice scale, and estimated with what would
 	await page.getByRole('combobox', { name: 'Glazing', exact: true }).selectOption('glass, 2 mm');
 	await page.getByLabel('It has a window mount').check();
 	await expect(page.getByTestId('estimate')).toContainText('lb to');
-	await expect(bench(page).getByText('reckoned with the high end')).toBeVisible();
+	await expect(bench(page).getByText('worked out with the high end')).toBeVisible();
 	await expect(bench(page).getByText(/which makes up most of the range/)).toBeVisible();
 	await station(page, 'Fix').click();
 	await bench(page).getByText('Its hook as planned now').click();

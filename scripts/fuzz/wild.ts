@@ -6,7 +6,6 @@ import {
 	startFeature,
 	startPiece,
 	startProject,
-	startWall,
 	STYLE_NAMES,
 	substrates,
 	usualHouseRules,

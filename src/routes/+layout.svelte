@@ -64,7 +64,8 @@
 		z-index: 90;
 		top: -5rem;
 		left: 0.5rem;
-		padding: 0.7rem 1rem;
+		min-height: 3rem;
+		padding: 0.75rem 1rem;
 		background: var(--color-primary);
 		color: var(--color-primary-content);
 		font-weight: 700;

@@ -1,4 +1,5 @@
-import { keepWalk, readWalk } from '../store/walk.ts';
+/** Fetched when it is asked for: most pages have no walk, and some keep nothing. */
+const kept = () => import('../store/walk.ts');
 
 /** What of the help is open; asked for from anywhere in the app. */
 class Help {
@@ -10,17 +11,17 @@ class Help {
 
 	/** Where the walk was left in an earlier visit. */
 	async readWalk(): Promise<void> {
-		this.walkAt = await readWalk();
+		this.walkAt = await (await kept()).readWalk();
 	}
 
 	async walkTo(step: number): Promise<void> {
 		[this.walk, this.walkAt] = [true, step];
-		await keepWalk(step);
+		await (await kept()).keepWalk(step);
 	}
 
 	async leaveWalk(): Promise<void> {
 		[this.walk, this.walkAt] = [false, null];
-		await keepWalk(null);
+		await (await kept()).keepWalk(null);
 	}
 }
 
