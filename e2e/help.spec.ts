@@ -20,6 +20,7 @@ test('the walk through the demo stops at each station, is left and goes on', asy
 	}
 	await walk.getByRole('button', { name: 'Done' }).click();
 	await expect(walk).toHaveCount(0);
+	await page.waitForTimeout(800);
 	await page.reload();
 	await expect(station(page, 'Book')).toBeVisible();
 	await expect(page.getByRole('button', { name: /New here|Walk on/ })).toHaveCount(0);

@@ -1,4 +1,4 @@
-/** Speed, weight, and what is lost when a page or the browser goes away: never part of the tests. */
+/** Speed, weight, a server under load, and what is lost when a page or the browser goes away: never part of the tests. */
 import { spawn } from 'node:child_process';
 import { buildIfStale } from './lib/build.mjs';
 import { installChromium } from './lib/chromium.mjs';
@@ -26,6 +26,7 @@ const server = spawn(process.execPath, ['scripts/serve.mjs'], {
 });
 while (!(await fetch(`${origin}/api/health`).catch(() => null))?.ok)
 	await new Promise((resolve) => setTimeout(resolve, 100));
+await run('npx', ['tsx', 'bench/soak.ts', origin, String(server.pid)]);
 await run('npx', ['tsx', 'bench/pages.ts', origin]);
 await run('npx', ['tsx', 'bench/keeping.ts', origin]);
 server.kill();

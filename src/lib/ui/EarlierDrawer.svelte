@@ -1,7 +1,5 @@
 <script lang="ts">
-	import { Dialog } from 'bits-ui';
 	import { goto } from '$app/navigation';
-	import { X } from '@lucide/svelte';
 	import { format, isToday, isYesterday } from 'date-fns';
 	import { changesBetween } from '$lib/core/index.ts';
 	import { goBackTo } from '$lib/store/commands/index.ts';
@@ -9,6 +7,7 @@
 	import { copyOf, keepProject } from '$lib/store/projects.ts';
 	import type { Session } from '$lib/store/session.svelte.ts';
 	import { earlierOf, keepSnapshot, type Earlier } from '$lib/store/snapshots.ts';
+	import SideSheet from './SideSheet.svelte';
 	import { projectPath } from './paths.ts';
 	import { notices } from './toast.svelte.ts';
 
@@ -45,73 +44,54 @@
 	}
 </script>
 
-<Dialog.Root bind:open>
-	<Dialog.Portal>
-		<Dialog.Overlay class="side-shade" />
-		<Dialog.Content class="side-sheet">
-			<div class="head">
-				<Dialog.Title class="font-display text-xl">Earlier versions</Dialog.Title>
-				<Dialog.Close class="btn btn-square btn-ghost btn-sm" aria-label="Close earlier versions">
-					<X size={20} />
-				</Dialog.Close>
-			</div>
-			<Dialog.Description class="mb-3">
-				Kept by itself before the first change of each visit, and for each hour of work.
-			</Dialog.Description>
-			{#await list then listed}
-				{#if listed?.ok === false}
-					<p role="alert">{listed.error.message}</p>
-				{:else if listed?.value.length === 0}
-					<p>None yet. The first is kept with your next change.</p>
-				{:else if listed}
-					<ol>
-						{#each listed.value as version (version.id)}
-							{@const undone = since(version)}
-							<li>
-								<h3>{when(version.at)}</h3>
-								<p>
-									{version.project.walls.length === 1
-										? '1 wall'
-										: `${version.project.walls.length} walls`},
-									{version.project.pieces.length === 1
-										? '1 piece'
-										: `${version.project.pieces.length} pieces`}.
-									{version.changes.join(' ')}
-								</p>
-								<details>
-									<summary>What came after</summary>
-									<ul>
-										{#each undone as text, index (index)}<li>{text}</li>{/each}
-									</ul>
-								</details>
-								<div class="acts">
-									<button class="btn btn-sm" type="button" onclick={() => goBack(version)}>
-										Go back to this
-									</button>
-									<button
-										class="btn btn-ghost btn-sm"
-										type="button"
-										onclick={() => openCopy(version)}
-									>
-										Open as a copy
-									</button>
-								</div>
-							</li>
-						{/each}
-					</ol>
-				{/if}
-			{/await}
-		</Dialog.Content>
-	</Dialog.Portal>
-</Dialog.Root>
+<SideSheet
+	bind:open
+	title="Earlier versions"
+	about="Kept by itself before the first change of each visit, and for each hour of work."
+	closes="earlier versions"
+>
+	{#await list then listed}
+		{#if listed?.ok === false}
+			<p role="alert">{listed.error.message}</p>
+		{:else if listed?.value.length === 0}
+			<p>None yet. The first is kept with your next change.</p>
+		{:else if listed}
+			<ol>
+				{#each listed.value as version (version.id)}
+					{@const undone = since(version)}
+					<li>
+						<h3>{when(version.at)}</h3>
+						<p>
+							{version.project.walls.length === 1
+								? '1 wall'
+								: `${version.project.walls.length} walls`},
+							{version.project.pieces.length === 1
+								? '1 piece'
+								: `${version.project.pieces.length} pieces`}.
+							{version.changes.join(' ')}
+						</p>
+						<details>
+							<summary>What came after</summary>
+							<ul>
+								{#each undone as text, index (index)}<li>{text}</li>{/each}
+							</ul>
+						</details>
+						<div class="acts">
+							<button class="btn btn-sm" type="button" onclick={() => goBack(version)}>
+								Go back to this
+							</button>
+							<button class="btn btn-ghost btn-sm" type="button" onclick={() => openCopy(version)}>
+								Open as a copy
+							</button>
+						</div>
+					</li>
+				{/each}
+			</ol>
+		{/if}
+	{/await}
+</SideSheet>
 
 <style>
-	.head {
-		display: flex;
-		align-items: center;
-		justify-content: space-between;
-	}
-
 	ol > li {
 		display: grid;
 		gap: 0.35rem;

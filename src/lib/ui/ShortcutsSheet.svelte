@@ -1,46 +1,30 @@
 <script lang="ts">
-	import { Dialog } from 'bits-ui';
-	import { X } from '@lucide/svelte';
+	import SideSheet from './SideSheet.svelte';
 	import { SHORTCUTS } from './shortcuts.ts';
 
 	let { open = $bindable() }: { open: boolean } = $props();
 </script>
 
-<Dialog.Root bind:open>
-	<Dialog.Portal>
-		<Dialog.Overlay class="side-shade" />
-		<Dialog.Content class="side-sheet">
-			<div class="head">
-				<Dialog.Title class="font-display text-xl">Keys</Dialog.Title>
-				<Dialog.Close class="btn btn-square btn-ghost btn-sm" aria-label="Close the keys">
-					<X size={20} />
-				</Dialog.Close>
-			</div>
-			<Dialog.Description class="mb-3">
-				Everything can be done by keyboard. On a Mac, ⌘ stands for Ctrl.
-			</Dialog.Description>
-			{#each SHORTCUTS as { where, keys } (where)}
-				<h3>{where}</h3>
-				<dl>
-					{#each keys as each (each.keys)}
-						<div>
-							<dt>{each.keys}</dt>
-							<dd>{each.does}</dd>
-						</div>
-					{/each}
-				</dl>
+<SideSheet
+	bind:open
+	title="Keys"
+	about="Everything can be done by keyboard. On a Mac, ⌘ stands for Ctrl."
+	closes="the keys"
+>
+	{#each SHORTCUTS as { where, keys } (where)}
+		<h3>{where}</h3>
+		<dl>
+			{#each keys as each (each.keys)}
+				<div>
+					<dt>{each.keys}</dt>
+					<dd>{each.does}</dd>
+				</div>
 			{/each}
-		</Dialog.Content>
-	</Dialog.Portal>
-</Dialog.Root>
+		</dl>
+	{/each}
+</SideSheet>
 
 <style>
-	.head {
-		display: flex;
-		align-items: center;
-		justify-content: space-between;
-	}
-
 	h3 {
 		margin-top: 0.9rem;
 		font-size: var(--text-base);

@@ -24,7 +24,8 @@ export const ARRANGED = {
 	'shape-of-wall': () => 'in the shape of its wall',
 	'wide-band': () => 'a wide band',
 	'square-block': () => 'a square block',
-	grid: ({ rows, columns }: { rows: number; columns: number }) => `${rows} by ${columns}`,
+	grid: ({ rows, columns }: { rows: number; columns: number }) =>
+		rows * columns === 1 ? 'by itself' : `${rows} by ${columns}`,
 	'columns-of': ({ rows }: { rows: number }) =>
 		rows === 1 ? 'one high' : `columns about ${rows} high`
 };
