@@ -1,3 +1,4 @@
+import { counted } from '../counted.ts';
 import { either } from '../tokens.ts';
 
 /** Failures: why something is refused, or cannot be worked out. */
@@ -12,6 +13,6 @@ export const FAILURES = {
 	'no-sheets': () => 'There is nothing to cut.',
 	'no-templates': () => 'Choose a piece to print the paper of.',
 	'too-many-pages': ({ pages, most }: { pages: number; most: number }) =>
-		`This would take ${pages} pages or more; at most ${most} are laid out. Choose larger sheets, the roll, or fewer pieces; strips carry the same holes.`,
+		`This would take ${counted(pages, 'page')} or more; the most that ${most === 1 ? 'is' : 'are'} laid out: ${most}. Choose larger sheets, the roll, or fewer pieces; strips carry the same holes.`,
 	'wider-than-roll': () => 'It is wider than the roll: join two lengths, or take a wider roll.'
 };
