@@ -1,6 +1,7 @@
 import { accessible, expect, kept, open, openDemo, pieceOn, station, test } from './support.ts';
 
 test('the walk through the demo stops at each station, is left and goes on', async ({ page }) => {
+	await page.setViewportSize({ width: 1440, height: 900 });
 	await openDemo(page);
 	await page.getByRole('button', { name: 'New here?' }).click();
 	const walk = page.getByRole('region', { name: 'A walk through the demo' });

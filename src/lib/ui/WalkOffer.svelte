@@ -30,7 +30,7 @@
 	}
 
 	/* A narrow bar has no room for it: there the walk is in the project’s menu. */
-	@media (width < 75rem) {
+	@media (width < 88rem) {
 		.offer {
 			display: none;
 		}
