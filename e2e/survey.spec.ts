@@ -161,8 +161,6 @@ test('features and hints move by pointer and by keys, and hints are tapped onto 
 	await page.keyboard.press('ArrowUp');
 	await expect(readout(page)).toContainText('Socket: 112"');
 	await expect(readout(page)).toContainText('12 1/8"');
-	// The stage has grown to where the shelf was.
-	await page.waitForTimeout(800);
 	const before = (await socket.boundingBox())!;
 	await page.mouse.move(before.x + 12, before.y + 12);
 	await page.mouse.down();

@@ -29,8 +29,7 @@
 		void newVersion.watch();
 		ready = true;
 		// Only a window that opens at the list of projects sweeps: no undo of its own can ask for a photo yet.
-		if (page.route.id === '/')
-			void import('$lib/store/photos.ts').then(({ sweepPhotos }) => sweepPhotos());
+		if (page.route.id === '/') void import('$lib/store/sweep.ts').then(({ sweep }) => sweep());
 	});
 </script>
 

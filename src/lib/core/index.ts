@@ -398,7 +398,7 @@ export {
 	packWall
 } from './day/hangday/pack.ts';
 export { wallReading } from './plan/wall-reading.ts';
-export { changesBetween } from './model/changes.ts';
+export { changesBetween, sameFacts } from './model/changes.ts';
 export { type PastStep, pastSteps } from './day/hangday/past-steps.ts';
 export { type DayProof, dayProofs, provedBy } from './day/hangday/prove.ts';
 export { nextStep, oneOn, runSheet, type SheetStep, stepTitles } from './day/hangday/run-sheet.ts';

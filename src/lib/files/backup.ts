@@ -1,5 +1,5 @@
 import * as z from 'zod/mini';
-import { kitSchema, ok, type Kit, type Project, type Result } from '../core/index.ts';
+import { kitSchema, ok, sameFacts, type Kit, type Project, type Result } from '../core/index.ts';
 import { readProjectFile, writeProjectFile } from './project-file.ts';
 import type { WithPhotos, ZippedPhoto } from './photo-zip.ts';
 import { fail } from './said.ts';
@@ -58,8 +58,7 @@ export type Standing = 'new' | 'same' | 'older-here' | 'newer-here' | 'differs';
 
 export function standingOf(theirs: Project, here: Project | undefined): Standing {
 	if (!here) return 'new';
-	const facts = ({ revision: _, ...rest }: Project) => JSON.stringify(rest);
-	if (facts(theirs) === facts(here)) return 'same';
+	if (sameFacts(theirs, here)) return 'same';
 	if (theirs.revision === here.revision) return 'differs';
 	return theirs.revision > here.revision ? 'older-here' : 'newer-here';
 }

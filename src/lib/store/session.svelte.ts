@@ -59,7 +59,11 @@ export class Session {
 			onhandover: () => this.flush()
 		});
 		this.#windows = windows;
-		return () => windows.close();
+		// A write that ends later has nobody to tell.
+		return () => {
+			windows.close();
+			this.#windows = null;
+		};
 	}
 
 	/** Another window edits the project; this one shows what it makes. */

@@ -3,13 +3,13 @@ import { changesBetween, ok, openProject, type Project, type Result } from '../c
 import { dbFor, ownDb, type SnapshotRow } from './db.ts';
 import { fail } from './said.ts';
 import { newId } from './new-id.ts';
+import { photosIn } from './photos-of.ts';
 import { storageTrouble } from './storage-trouble.ts';
 import { EACH, toDrop } from './snapshot-age.ts';
 
 /** Earlier versions take at most this share of what the browser gives us, and never more than so many bytes. */
 const SHARE = 0.1;
 const MOST = 100 * 1024 * 1024;
-const PHOTO = /"([0-9a-f]{64})"/g;
 
 /** An earlier version as it is listed, the newest first. */
 export interface Earlier {
@@ -28,11 +28,10 @@ export async function keepSnapshot(project: Project, at: number, anyway = false)
 		const last = there.toSorted((a, b) => a.at - b.at).at(-1);
 		if (last && (last.revision === project.revision || (!anyway && at - last.at < EACH)))
 			return false;
-		const text = JSON.stringify(project);
-		const photos = [...new Set([...text.matchAll(PHOTO)].map(([, hash]) => hash!))];
 		await db.snapshots.put({
 			...{ id: newId(), projectId: project.id, at, revision: project.revision },
-			...{ bytes: deflateSync(strToU8(text), { level: 6 }), photos }
+			bytes: deflateSync(strToU8(JSON.stringify(project)), { level: 6 }),
+			photos: [...photosIn(project)]
 		});
 		await thin(project.id, at);
 		return true;

@@ -8,6 +8,7 @@
 	import type { Session } from '$lib/store/session.svelte.ts';
 	import { earlierOf, keepSnapshot, type Earlier } from '$lib/store/snapshots.ts';
 	import SideSheet from './SideSheet.svelte';
+	import { counted } from '$lib/words/counted.ts';
 	import { projectPath } from './paths.ts';
 	import { notices } from './toast.svelte.ts';
 
@@ -62,12 +63,10 @@
 					<li>
 						<h3>{when(version.at)}</h3>
 						<p>
-							{version.project.walls.length === 1
-								? '1 wall'
-								: `${version.project.walls.length} walls`},
-							{version.project.pieces.length === 1
-								? '1 piece'
-								: `${version.project.pieces.length} pieces`}.
+							{counted(version.project.walls.length, 'wall')}, {counted(
+								version.project.pieces.length,
+								'piece'
+							)}.
 							{version.changes.join(' ')}
 						</p>
 						<details>

@@ -6,6 +6,7 @@
 	import { standingOf, USUAL, type Restoring, type Standing } from '$lib/files/backup.ts';
 	import { restore, restoreRest } from '$lib/store/backup.ts';
 	import { listProjects } from '$lib/store/projects.ts';
+	import { counted } from '$lib/words/counted.ts';
 	import MiniWall from '$lib/ui/MiniWall.svelte';
 	import { heldBackup } from '$lib/ui/restore/held.ts';
 	import Segments from '$lib/ui/Segments.svelte';
@@ -88,12 +89,11 @@
 		<a class="btn btn-primary" href={resolve('/')}>All projects</a>
 	{:else}
 		<p>
-			Saved {format(backup.at, 'd MMM yyyy, HH:mm')}: {backup.projects.length === 1
-				? '1 project'
-				: `${backup.projects.length} projects`}, {backup.photos.length === 1
-				? '1 photo'
-				: `${backup.photos.length} photos`}. Nothing is changed until you press the button; what is
-			replaced stays among its earlier versions.
+			Saved {format(backup.at, 'd MMM yyyy, HH:mm')}: {counted(backup.projects.length, 'project')}, {counted(
+				backup.photos.length,
+				'photo'
+			)}. Nothing is changed until you press the button; what is replaced stays among its earlier
+			versions.
 		</p>
 		{#each [...backup.refused, ...troubles] as text, index (index)}
 			<p class="trouble" role="alert">{text}</p>
@@ -138,9 +138,7 @@
 				disabled={working || chosen === 0}
 				onclick={bringBack}
 			>
-				{chosen === 0
-					? 'Nothing is chosen'
-					: `Restore ${chosen === 1 ? '1 project' : `${chosen} projects`}`}
+				{chosen === 0 ? 'Nothing is chosen' : `Restore ${counted(chosen, 'project')}`}
 			</button>
 		{/if}
 	{/if}

@@ -17,9 +17,13 @@ export function changesBetween(before: Project, after: Project): Said[] {
 		...(rulesAre(before, after) ? [] : [CHANGES.rules()])
 	];
 	if (said.length > 0) return said;
-	const facts = ({ revision: _, ...rest }: Project) => rest;
-	return [same(facts(before), facts(after)) ? CHANGES.nothing() : CHANGES.other()];
+	return [sameFacts(before, after) ? CHANGES.nothing() : CHANGES.other()];
 }
+
+const facts = ({ revision: _, ...rest }: Project) => rest;
+
+/** Whether two states of a project tell the same, however many commands led to each. */
+export const sameFacts = (a: Project, b: Project): boolean => same(facts(a), facts(b));
 
 function ofPieces(before: Project, after: Project): Said[] {
 	const was = new Map(before.pieces.map((piece) => [piece.id, piece]));

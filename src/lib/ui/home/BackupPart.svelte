@@ -3,6 +3,7 @@
 	import { HardDriveDownload } from '@lucide/svelte';
 	import { onMount } from 'svelte';
 	import type { Project } from '$lib/core/index.ts';
+	import { counted } from '$lib/words/counted.ts';
 	import { lastBackup, unsaved, type LastBackup } from '$lib/store/backup.ts';
 	import { isPersistent } from '$lib/store/persist.ts';
 
@@ -27,8 +28,7 @@
 	<p>
 		{#if waiting > 0}
 			<strong>
-				Only this browser holds {waiting === 1 ? '1 project' : `${waiting} projects`} as {waiting ===
-				1
+				Only this browser holds {counted(waiting, 'project')} as {waiting === 1
 					? 'it is'
 					: 'they are'} now.
 			</strong>

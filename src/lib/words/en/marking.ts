@@ -13,6 +13,6 @@ export const FAILURES = {
 	'no-sheets': () => 'There is nothing to cut.',
 	'no-templates': () => 'Choose a piece to print the paper of.',
 	'too-many-pages': ({ pages, most }: { pages: number; most: number }) =>
-		`This would take ${counted(pages, 'page')} or more; the most that ${most === 1 ? 'is' : 'are'} laid out: ${most}. Choose larger sheets, the roll, or fewer pieces; strips carry the same holes.`,
+		`This would take ${counted(pages, 'page')} or more, and no more than ${counted(most, 'page')} ${most === 1 ? 'is' : 'are'} laid out. Choose larger sheets, the roll, or fewer pieces; strips carry the same holes.`,
 	'wider-than-roll': () => 'It is wider than the roll: join two lengths, or take a wider roll.'
 };

@@ -5,6 +5,9 @@ type Told = [title: string, says: string[]];
 
 /** Steps of the day, in their order. */
 export const RUN_SHEET = {
+	mark: ({ letter, name }: { letter: string; name: string }) => `${letter} · ${name}`,
+	set: ({ letter, name, hook }: { letter: string; name: string; hook: string }) =>
+		`${letter} · ${name}: ${hook.toLowerCase()}`,
 	holdWhatHangs: () =>
 		'Hammering shakes the wall: lift down what hangs beside it, or have it held.',
 	room: (): Told => [

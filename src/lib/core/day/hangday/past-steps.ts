@@ -1,4 +1,5 @@
 import { hookOf } from '../../catalogue/facts/index.ts';
+import { RUN_SHEET } from '../../../words/en/run-sheet.ts';
 import type { PlannedPiece } from '../../model/planned.ts';
 import type { DayState, StepMark } from './day-state.ts';
 import type { SheetStep } from './run-sheet.ts';
@@ -62,8 +63,11 @@ function atTheHooks(
 			hooks.flatMap(({ id, name, kind }) => {
 				const mark = marks.get(`${phase} ${id}`);
 				if (!mark || shown.has(`${phase} ${id}`)) return [];
-				const what = phase === 'set' ? `: ${hookOf(kind).name.toLowerCase()}` : '';
-				return [{ phase, title: `${letter} · ${name}${what}`, mark }];
+				const title =
+					phase === 'mark'
+						? RUN_SHEET.mark({ letter, name })
+						: RUN_SHEET.set({ letter, name, hook: hookOf(kind).name });
+				return [{ phase, title, mark }];
 			})
 		)
 	);

@@ -1,6 +1,7 @@
 import { ofPlace, stopsOf, toHang, type StepMaker } from './types.ts';
 import { markStepId } from './step-id.ts';
 import { dayProofs } from '../prove.ts';
+import { RUN_SHEET } from '../../../../words/en/run-sheet.ts';
 
 /** Every mark of a hook that is not in the wall yet, in the order a person walks the wall. */
 export const markUp: StepMaker = (facts) => {
@@ -22,7 +23,7 @@ export const markUp: StepMaker = (facts) => {
 			{
 				id: markStepId(hook),
 				phase: 'mark' as const,
-				title: `${mark.letter} · ${mark.name}`,
+				title: RUN_SHEET.mark(mark),
 				pieceId: mark.pieceId,
 				says: [],
 				cautions: [

@@ -21,7 +21,7 @@ export const setHooks: StepMaker = (facts) => {
 				{
 					id: setStepId(hook),
 					phase: 'set' as const,
-					title: `${planned.letter} · ${hook.name}: ${name.toLowerCase()}`,
+					title: RUN_SHEET.set({ letter: planned.letter, name: hook.name, hook: name }),
 					pieceId: planned.pieceId,
 					says: [
 						...(besideHung ? [RUN_SHEET.holdWhatHangs()] : []),
