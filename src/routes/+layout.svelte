@@ -5,6 +5,7 @@
 	import { onMount } from 'svelte';
 	import { help } from '$lib/ui/help.svelte.ts';
 	import { isTyping } from '$lib/ui/is-typing.ts';
+	import { keepFocus } from '$lib/ui/keep-focus.ts';
 	import FileDrop from '$lib/ui/FileDrop.svelte';
 	import { notices } from '$lib/ui/toast.svelte.ts';
 	import { newVersion } from '$lib/ui/new-version.svelte.ts';
@@ -30,6 +31,7 @@
 		ready = true;
 		// Only a window that opens at the list of projects sweeps: no undo of its own can ask for a photo yet.
 		if (page.route.id === '/') void import('$lib/store/sweep.ts').then(({ sweep }) => sweep());
+		return keepFocus();
 	});
 </script>
 

@@ -47,6 +47,8 @@ export interface PhotoRow {
 	height: number;
 	/** Its leading colour, `#rrggbb`. */
 	colour: string;
+	/** A small copy for the wall and the rack; absent until it was shown there once. */
+	small?: Blob;
 }
 
 class PorchDb extends Dexie {

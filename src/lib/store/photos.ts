@@ -2,6 +2,7 @@ import { fail } from './said.ts';
 import { ok, type Result } from '../core/index.ts';
 import { leadingColour } from '../photos/colour.ts';
 import type { Developed } from '../photos/photo.ts';
+import { smallCopy } from '../photos/small-copy.ts';
 import { dbFor, type PhotoRow } from './db.ts';
 import { storageTrouble } from './storage-trouble.ts';
 
@@ -12,8 +13,17 @@ export async function keepPhoto(
 ): Promise<Result<string>> {
 	const { hashOf } = await import('../photos/hash.ts');
 	const hash = await hashOf(blob);
+	return keep(projectId, hash, { blob, width, height, colour });
+}
+
+async function keep(
+	projectId: string,
+	hash: string,
+	photo: Omit<PhotoRow, 'hash' | 'small'>
+): Promise<Result<string>> {
 	try {
-		await dbFor(projectId).photos.put({ hash, blob, width, height, colour });
+		const small = await smallCopy(photo).catch(() => undefined);
+		await dbFor(projectId).photos.put({ hash, ...photo, ...(small && { small }) });
 		return ok(hash);
 	} catch (error) {
 		return fail('storage', { error: storageTrouble(error) });
@@ -28,8 +38,9 @@ export async function keepZippedPhoto(
 	try {
 		const picture = await createImageBitmap(blob);
 		const { width, height } = picture;
-		await dbFor(projectId).photos.put({ hash, blob, width, height, colour: colourOf(picture) });
-		return ok(hash);
+		const colour = colourOf(picture);
+		picture.close();
+		return await keep(projectId, hash, { blob, width, height, colour });
 	} catch (error) {
 		return fail('storage', { error: storageTrouble(error) });
 	}
@@ -49,5 +60,14 @@ export async function photoOf(projectId: string, hash: string): Promise<PhotoRow
 		return await dbFor(projectId).photos.get(hash);
 	} catch {
 		return undefined;
+	}
+}
+
+/** Keeps a small copy beside a photo; where that fails the photo itself goes on serving. */
+export async function keepSmall(projectId: string, hash: string, small: Blob): Promise<void> {
+	try {
+		await dbFor(projectId).photos.update(hash, { small });
+	} catch {
+		return;
 	}
 }

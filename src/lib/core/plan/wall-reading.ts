@@ -35,27 +35,27 @@ export function wallReading(wall: Wall, plan: WallPlan, pieces: readonly Piece[]
 			rect: feature
 		}))
 	].toSorted((a, b) => centreX(a.rect) - centreX(b.rect));
-	return items.map((item) => {
+	return items.map((item, at) => {
 		const [x, y] = [centreX(item.rect), centreY(item.rect)];
 		const { width, height } = item.rect;
 		return {
 			id: item.id,
 			says: WALL_READING.item({
 				...{ name: item.name, width, height, x, y: y - floorAt(wall, x) },
-				left: beside(item, items, -1) ?? WALL_READING['left-corner'](),
-				right: beside(item, items, 1) ?? WALL_READING['right-corner']()
+				left: beside(items, at, -1) ?? WALL_READING['left-corner'](),
+				right: beside(items, at, 1) ?? WALL_READING['right-corner']()
 			})
 		};
 	});
 }
 
-/** The nearest to one side; null for none. */
-function beside(item: Item, items: readonly Item[], side: -1 | 1): string | null {
-	const away = ({ rect }: Item) => side * (centreX(rect) - centreX(item.rect));
-	const level = ({ rect }: Item) =>
-		rect.y < item.rect.y + item.rect.height && item.rect.y < rect.y + rect.height;
-	const [nearest] = items
-		.filter((each) => each !== item && away(each) > 0 && level(each))
-		.toSorted((a, b) => away(a) - away(b));
-	return nearest?.short ?? null;
+/** The nearest to one side of the item at a place among them, which stand from left to right; null for none. */
+function beside(items: readonly Item[], at: number, side: -1 | 1): string | null {
+	const { rect } = items[at]!;
+	for (let next = at + side; next in items; next += side) {
+		const other = items[next]!;
+		const level = other.rect.y < rect.y + rect.height && rect.y < other.rect.y + other.rect.height;
+		if (level && centreX(other.rect) !== centreX(rect)) return other.short;
+	}
+	return null;
 }

@@ -14,23 +14,35 @@
 	}
 
 	let { label, pieces, idOf, selected = null, onselect, under, end }: Props = $props();
+
+	/** From so many on, only the lines near what is seen are drawn, in a box of their own. */
+	const LONG = 60;
+	const at = $derived(pieces.findIndex((piece) => idOf(piece) === selected));
 </script>
 
-<ul class="pieces" aria-label={label}>
-	{#each pieces as piece (idOf(piece))}
-		{@const id = idOf(piece)}
-		<li>
-			<button type="button" aria-pressed={id === selected} onclick={() => onselect(id)}>
-				<span class="letter measure">{piece.letter}</span>
-				<span class="what">
-					<span class="name">{piece.name}</span>
-					{@render under(piece)}
-				</span>
-				{@render end?.(piece)}
-			</button>
-		</li>
-	{/each}
-</ul>
+{#snippet row(piece: T)}
+	{@const id = idOf(piece)}
+	<button type="button" aria-pressed={id === selected} onclick={() => onselect(id)}>
+		<span class="letter measure">{piece.letter}</span>
+		<span class="what">
+			<span class="name">{piece.name}</span>
+			{@render under(piece)}
+		</span>
+		{@render end?.(piece)}
+	</button>
+{/snippet}
+
+{#if pieces.length > LONG}
+	{#await import('./LongList.svelte') then { default: LongList }}
+		<LongList {label} things={pieces} sought={at < 0 ? null : at} {row} />
+	{/await}
+{:else}
+	<ul class="pieces" aria-label={label}>
+		{#each pieces as piece (idOf(piece))}
+			<li>{@render row(piece)}</li>
+		{/each}
+	</ul>
+{/if}
 
 <style>
 	.pieces {

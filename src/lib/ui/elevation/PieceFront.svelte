@@ -16,7 +16,9 @@
 
 	const clip = $props.id();
 	const session = $derived(getSession()());
-	const photo = $derived(photoUrls.get(session.id, piece.photo));
+	const photo = $derived(
+		photoUrls.get(session.id, piece.photo, Math.max(width, height) * devicePixelRatio)
+	);
 	const art = $derived(artOf(piece.art));
 	const kind = $derived(kindOf(piece.kind));
 	const mirror = $derived(piece.kind === 'mirror');

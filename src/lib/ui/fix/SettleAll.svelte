@@ -9,6 +9,7 @@
 	} from '$lib/core/index.ts';
 	import { settle, settlementBy } from '$lib/store/commands/index.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
+	import { takeFocus } from '../keep-focus.ts';
 	import { SETTLE_ALL } from '$lib/words/en/by-hand.ts';
 
 	interface Props {
@@ -44,7 +45,7 @@
 	}
 </script>
 
-<section aria-label="What this changes">
+<section aria-label="What this changes" tabindex="-1" {@attach takeFocus}>
 	<p class="small-note">{SETTLE_ALL.intro({ count: rows.length, same: same.length })}</p>
 	<ul>
 		{#each changed as { piece, way, changes } (piece.id)}

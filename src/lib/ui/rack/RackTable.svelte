@@ -16,6 +16,7 @@
 	import { getView } from '../view.svelte.ts';
 	import EditTogether from './EditTogether.svelte';
 	import ImportSheet from './ImportSheet.svelte';
+	import { nearLines } from '../near-lines.svelte.ts';
 	import { rackRows, type RackRow } from './rack-rows.ts';
 
 	let { wallId, styles }: { wallId: string; styles: Styles } = $props();
@@ -77,7 +78,16 @@
 		})
 	);
 	const shown = $derived(table.getRowModel().rows.map(({ original }) => original));
+	let scroller: HTMLElement | undefined = $state();
+	/** How high a row is, rem. */
+	const ROW = 2.1;
+	const near = nearLines(() => {
+		const at = shown.findIndex(({ piece }) => piece.id === view.selected);
+		return { scroller, lines: shown.length, likely: () => ROW * rem(), sought: at < 0 ? null : at };
+	});
 	const picked = $derived(rows.filter(({ piece }) => chosen[piece.id]).map(({ piece }) => piece));
+
+	const rem = () => parseFloat(getComputedStyle(document.documentElement).fontSize);
 
 	function sortBy(id: string) {
 		const now = sorting[0];
@@ -136,10 +146,10 @@
 	{#if picked.length > 0}
 		<EditTogether {picked} onnone={() => (chosen = {})} />
 	{/if}
-	<div class="scroll">
-		<table>
+	<div class="scroll" bind:this={scroller}>
+		<table aria-rowcount={shown.length + 1}>
 			<thead>
-				<tr>
+				<tr aria-rowindex={1}>
 					<th>
 						<input
 							type="checkbox"
@@ -167,28 +177,37 @@
 				</tr>
 			</thead>
 			<tbody>
-				{#each shown as row (row.piece.id)}
-					<tr class:selected={row.piece.id === view.selected}>
-						<td>
-							<input
-								type="checkbox"
-								class="checkbox checkbox-sm"
-								aria-label="Choose {row.letter}"
-								checked={chosen[row.piece.id] ?? false}
-								onchange={(event) => (chosen[row.piece.id] = event.currentTarget.checked)}
-							/>
-						</td>
-						{#each COLUMNS as { id } (id)}
-							<td class:measure={['letter', 'width', 'height', 'weight'].includes(id)}>
-								{#if id === 'name'}
-									<button type="button" class="name" onclick={() => view.select(row.piece.id)}>
-										{row.name || 'no name'}
-									</button>
-								{:else}{text(row, id)}{/if}
+				<tr class="room" aria-hidden="true" style:height="{near.above}px"></tr>
+				{#each near.drawn as { index } (shown[index]?.piece.id ?? index)}
+					{@const row = shown[index]}
+					{#if row}
+						<tr
+							class:selected={row.piece.id === view.selected}
+							aria-rowindex={index + 2}
+							style:height="{ROW}rem"
+						>
+							<td>
+								<input
+									type="checkbox"
+									class="checkbox checkbox-sm"
+									aria-label="Choose {row.letter}"
+									checked={chosen[row.piece.id] ?? false}
+									onchange={(event) => (chosen[row.piece.id] = event.currentTarget.checked)}
+								/>
 							</td>
-						{/each}
-					</tr>
+							{#each COLUMNS as { id } (id)}
+								<td class:measure={['letter', 'width', 'height', 'weight'].includes(id)}>
+									{#if id === 'name'}
+										<button type="button" class="name" onclick={() => view.select(row.piece.id)}>
+											{row.name || 'no name'}
+										</button>
+									{:else}{text(row, id)}{/if}
+								</td>
+							{/each}
+						</tr>
+					{/if}
 				{/each}
+				<tr class="room" aria-hidden="true" style:height="{near.below}px"></tr>
 			</tbody>
 		</table>
 		{#if shown.length === 0}
@@ -231,6 +250,7 @@
 	}
 
 	.scroll {
+		will-change: transform;
 		flex: 1;
 		min-height: 8rem;
 		overflow: auto;

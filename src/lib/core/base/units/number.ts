@@ -28,6 +28,9 @@ const VULGAR_CLASS = `[${Object.keys(VULGAR).join('')}]`;
 /** A number as people write one: `46 3/4`, `46-3/4`, `¾`, `1½`, `.75`, `10.`, `25,4`, `1,950.5`. No sign. */
 export const NUMBER = `(?:\\d[\\d,]*(?:\\.\\d*)?|\\.\\d+)?(?:[ -]*(?:\\d+ ?[/⁄∕] ?\\d+|${VULGAR_CLASS}))?`;
 
+/** Characters of the longest number that is read; a spreadsheet writes up to some twenty. */
+const LONGEST = 40;
+
 const PLAIN = /^(?:\d[\d,]*(?:\.\d*)?|\.\d+)$/;
 const WITH_FRACTION = /^(?:(\d[\d,]*)[ -]+)?(\d+)\/(\d+)$/;
 
@@ -40,6 +43,7 @@ export function readNumber(text: string): Result<Fraction> {
 			digit === undefined ? VULGAR[glyph]! : `${digit} ${VULGAR[glyph]!}`
 		)
 		.trim();
+	if (plainText.length > LONGEST) return fail('bad-number', { text: text.trim() });
 	if (PLAIN.test(plainText)) return readDecimal(plainText);
 	const match = WITH_FRACTION.exec(plainText);
 	if (!match) return fail('bad-number', { text: text.trim() });
@@ -47,10 +51,10 @@ export function readNumber(text: string): Result<Fraction> {
 	const numerator = Number(top);
 	const denominator = Number(bottom);
 	if (denominator === 0) return fail('zero-denominator', { text: text.trim() });
-	if (whole === undefined) return ok(new Fraction(numerator, denominator));
+	if (whole === undefined) return ok(new Fraction(BigInt(top!), BigInt(bottom!)));
 	if (whole.includes(',')) return fail('bad-number', { text: text.trim() });
 	if (numerator >= denominator) return fail('improper-fraction', { text: text.trim() });
-	return ok(new Fraction(numerator, denominator).add(Number(whole)));
+	return ok(new Fraction(BigInt(top!), BigInt(bottom!)).add(BigInt(whole)));
 }
 
 /** `25,4` is a decimal comma, `1,950.5` groups thousands, `1,950` alone could be either and is refused. */

@@ -80,6 +80,9 @@ describe('parseLength', () => {
 	});
 
 	it('gives each refusal a code and a sentence', () => {
+		expect(codeOf('9'.repeat(400))).equal('unreadable');
+		expect(codeOf(`.${'9'.repeat(400)}`)).equal('unreadable');
+		expect(codeOf(`5' ${'1'.repeat(40)} 1/2"`)).equal('unreadable');
 		expect(codeOf('3 1/0')).equal('zero-denominator');
 		expect(codeOf('46 5/4')).equal('improper-fraction');
 		expect(codeOf('1,950')).equal('ambiguous-comma');
