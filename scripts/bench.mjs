@@ -28,5 +28,6 @@ while (!(await fetch(`${origin}/api/health`).catch(() => null))?.ok)
 	await new Promise((resolve) => setTimeout(resolve, 100));
 await run('npx', ['tsx', 'bench/soak.ts', origin, String(server.pid)]);
 await run('npx', ['tsx', 'bench/pages.ts', origin]);
+await run('npx', ['tsx', 'bench/feel.ts', origin]);
 await run('npx', ['tsx', 'bench/keeping.ts', origin]);
 server.kill();

@@ -1,11 +1,14 @@
 <script lang="ts">
 	import { ceilingLine, floorLine, type Wall } from '$lib/core/index.ts';
 	import type { Frame } from './frame.ts';
+	import plaster from './plaster.webp';
 	import { facePath, pathThrough, stairsPath } from './outline.ts';
 
 	let { wall, frame }: { wall: Wall; frame: Frame } = $props();
 
 	const BOARDS = 24;
+	/** Side of the tile of trowel marks, px. */
+	const TILE = 256;
 	const skirting = $derived(Math.max(wall.skirting * frame.scale, 0));
 	const floor = $derived(pathThrough(floorLine(wall.levels), wall.width, frame));
 	const ceiling = $derived(pathThrough(ceilingLine(wall), wall.width, frame));
@@ -25,14 +28,12 @@
 		<stop offset="0.55" stop-color="var(--plaster)" />
 		<stop offset="1" stop-color="var(--plaster-low)" />
 	</linearGradient>
-	<filter id="trowel" x="0" y="0" width="100%" height="100%">
-		<feTurbulence type="fractalNoise" baseFrequency="0.012 0.05" numOctaves="3" seed="7" />
-		<feColorMatrix values="0 0 0 0 0.35  0 0 0 0 0.27  0 0 0 0 0.16  0 0 0 0.22 -0.06" />
-		<feComposite operator="in" in2="SourceGraphic" />
-	</filter>
+	<pattern id="trowel" width={TILE} height={TILE} patternUnits="userSpaceOnUse">
+		<image href={plaster} width={TILE} height={TILE} />
+	</pattern>
 </defs>
 <path d={face} fill="url(#plaster)" />
-<path class="relief" d={face} filter="url(#trowel)" />
+<path class="relief" d={face} fill="url(#trowel)" />
 <path class="cornice" d="M{ceilingPath}" />
 {#if wall.rail !== null}
 	<rect
