@@ -85,3 +85,30 @@ test('everything is saved as one file and comes back in another browser, or besi
 	await pieceOn(page, 'A').focus();
 	await expect(page.getByLabel('Middle, from the left corner')).toHaveValue('56"');
 });
+
+test('the browser is asked once to keep what is stored, and its answer is told', async ({
+	page
+}) => {
+	await page.addInitScript(() => {
+		const asked = () => Number(sessionStorage.getItem('asked') ?? 0);
+		navigator.storage.persist = () => {
+			sessionStorage.setItem('asked', String(asked() + 1));
+			return Promise.resolve(true);
+		};
+		navigator.storage.persisted = () => Promise.resolve(asked() > 0);
+	});
+	const asked = () => page.evaluate(() => sessionStorage.getItem('asked'));
+	await open(page, '/demo');
+	await expect(pieceOn(page, 'A')).toBeVisible();
+	// Nothing of one’s own is kept yet.
+	expect(await asked()).toBeNull();
+	await open(page, '/');
+	await page.locator('input[type=file]').setInputFiles(asFile('own.json', JSON.stringify(own)));
+	await expect(pieceOn(page, 'C')).toBeVisible();
+	await expect.poll(asked).toBe('1');
+	await page.reload();
+	await expect(pieceOn(page, 'C')).toBeVisible();
+	await open(page, '/');
+	await expect(page.getByText('The browser promised to keep them')).toBeVisible();
+	expect(await asked()).toBe('1');
+});

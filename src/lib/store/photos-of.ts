@@ -1,6 +1,6 @@
 import { eventFace, type Project } from '../core/index.ts';
 import { dbFor, type PhotoRow } from './db.ts';
-import { photoOf } from './photos.ts';
+import { photosBy } from './photos.ts';
 
 /** Hashes of every photo a project refers to. */
 export function photosIn({ pieces, walls, hangings, day }: Project): Set<string> {
@@ -18,7 +18,7 @@ export function photosIn({ pieces, walls, hangings, day }: Project): Set<string>
 
 /** Photos of a project under their hashes, as far as this browser has them. */
 export async function photosOf(project: Project): Promise<PhotoRow[]> {
-	const rows = await Promise.all([...photosIn(project)].map((hash) => photoOf(project.id, hash)));
+	const rows = await photosBy(project.id, [...photosIn(project)]);
 	return rows.filter((row) => row !== undefined);
 }
 

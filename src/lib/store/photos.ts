@@ -54,12 +54,15 @@ function colourOf(picture: ImageBitmap): string {
 	return leadingColour(context.getImageData(0, 0, 32, 32).data);
 }
 
-/** A kept photo; undefined when this browser has none of that hash, or keeps nothing. */
-export async function photoOf(projectId: string, hash: string): Promise<PhotoRow | undefined> {
+/** Kept photos by their hashes, in one reading; undefined where this browser has none of a hash, or keeps nothing. */
+export async function photosBy(
+	projectId: string,
+	hashes: readonly string[]
+): Promise<(PhotoRow | undefined)[]> {
 	try {
-		return await dbFor(projectId).photos.get(hash);
+		return await dbFor(projectId).photos.bulkGet([...hashes]);
 	} catch {
-		return undefined;
+		return hashes.map(() => undefined);
 	}
 }
 

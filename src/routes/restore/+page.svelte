@@ -7,6 +7,7 @@
 	import { restore, restoreRest } from '$lib/store/backup.ts';
 	import { listProjects } from '$lib/store/projects.ts';
 	import { counted } from '$lib/words/counted.ts';
+	import { RESTORE } from '$lib/words/en/restore.ts';
 	import MiniWall from '$lib/ui/MiniWall.svelte';
 	import { heldBackup } from '$lib/ui/restore/held.ts';
 	import Segments from '$lib/ui/Segments.svelte';
@@ -27,13 +28,6 @@
 	let ended = $state(false);
 	let troubles: string[] = $state([]);
 
-	const STANDS: Record<Standing, string> = {
-		new: 'Not in this browser.',
-		same: 'Here as it is in the backup.',
-		'older-here': 'Older here than in the backup.',
-		'newer-here': 'Newer here than in the backup.',
-		differs: 'Different here.'
-	};
 	const chosen = $derived(rows.filter(({ as }) => as !== 'leave').length);
 
 	onMount(async () => {
@@ -55,13 +49,13 @@
 	const choices = ({ here }: Row): { value: Restoring; label: string }[] =>
 		here
 			? [
-					{ value: 'leave', label: 'leave mine' },
-					{ value: 'take', label: 'replace mine' },
-					{ value: 'beside', label: 'open beside' }
+					{ value: 'leave', label: RESTORE['leave-mine']() },
+					{ value: 'take', label: RESTORE['replace-mine']() },
+					{ value: 'beside', label: RESTORE['open-beside']() }
 				]
 			: [
-					{ value: 'leave', label: 'leave out' },
-					{ value: 'take', label: 'bring back' }
+					{ value: 'leave', label: RESTORE['leave-out']() },
+					{ value: 'take', label: RESTORE['bring-back']() }
 				];
 
 	async function bringBack() {
@@ -71,7 +65,7 @@
 		for (const row of rows) {
 			if (row.as === 'leave') continue;
 			const restored = await restore($state.snapshot(row.theirs) as Project, row.as);
-			if (restored.ok) row.done = row.as === 'beside' ? 'Opened beside yours.' : 'Brought back.';
+			if (restored.ok) row.done = RESTORE[row.as === 'beside' ? 'came-beside' : 'came-back']();
 			else troubles.push(restored.error.message);
 		}
 		working = false;
@@ -104,7 +98,7 @@
 					<MiniWall project={row.theirs} />
 					<div class="what">
 						<h2>{row.theirs.name}</h2>
-						<p>{STANDS[row.standing]}</p>
+						<p>{RESTORE[row.standing]()}</p>
 						{#if row.done}
 							<p class="done" role="status">{row.done}</p>
 						{:else}

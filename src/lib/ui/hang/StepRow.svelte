@@ -44,7 +44,7 @@
 
 <li class:now>
 	<details ontoggle={(event) => (open = event.currentTarget.open)}>
-		<summary onclick={onselect}>
+		<summary class="run-line" onclick={onselect}>
 			<span class={['sign', off ? 'off' : mark?.state]}>
 				{#if off}<OctagonX size={17} aria-hidden="true" />
 				{:else if mark?.state === 'done'}<Check size={17} aria-hidden="true" />
@@ -119,12 +119,6 @@
 	}
 
 	summary {
-		display: grid;
-		grid-template-columns: 1.1rem 1fr minmax(0, auto);
-		gap: 0.5rem;
-		align-items: center;
-		min-height: 2.5rem;
-		padding: 0.2rem 0.4rem 0.3rem 0.6rem;
 		cursor: pointer;
 		list-style: none;
 	}
@@ -139,10 +133,6 @@
 
 	.sign.off {
 		color: var(--color-error);
-	}
-
-	.title {
-		line-height: 1.2;
 	}
 
 	.said {
