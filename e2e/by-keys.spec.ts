@@ -64,8 +64,19 @@ test('a day of the demo without a network, in the dark, by keys alone', async ({
 	await reach(page, pieceOn(page, 'A'));
 	await page.keyboard.press('Control+z');
 	await expect(middle).toHaveValue('56"');
+	await expect(page.getByTestId('announced')).toContainText(/^Undone: /);
 	await page.keyboard.press('Control+z');
 	await expect(middle).toHaveValue('55"');
+
+	const found = page
+		.getByRole('status')
+		.filter({ hasText: /^\d+ arrangements? to choose from\.$/ });
+	await reach(page, page.getByRole('radio', { name: /^Piece / }));
+	await page.keyboard.press('ArrowRight');
+	await act(page, button(page, 'Show arrangements'));
+	await expect(page.getByRole('alert').filter({ hasText: 'As single hang' })).toBeVisible();
+	await act(page, button(page, 'As cluster'));
+	await expect(found).toHaveCount(1, { timeout: 30_000 });
 
 	await act(page, station(page, 'Fix'));
 	await act(page, button(page, /All pieces/));

@@ -28,8 +28,11 @@ test('a rack of 500 draws what is near, and every piece is reached by wheel, by 
 
 	await rack.evaluate((list) => list.parentElement!.scrollTo(0, 0));
 	await page.locator('[data-rack="P0"]').focus();
-	for (let count = 0; count < 60; count++) await page.keyboard.press('Tab');
-	await expect(page.locator('[data-rack="P60"]')).toBeFocused();
+	for (let count = 1; count <= 60; count++) {
+		await page.keyboard.press('Tab');
+		// Nobody presses it again before the screen has followed.
+		await expect(page.locator(`[data-rack="P${count}"]`)).toBeFocused();
+	}
 
 	await page.getByRole('button', { name: 'Table', exact: true }).click();
 	const rows = page.locator('tbody tr[aria-rowindex]');

@@ -3,6 +3,7 @@
 	import { afterNavigate } from '$app/navigation';
 	import { page } from '$app/state';
 	import { onMount } from 'svelte';
+	import { announcer } from '$lib/ui/announcer.svelte.ts';
 	import { help } from '$lib/ui/help.svelte.ts';
 	import { isTyping } from '$lib/ui/is-typing.ts';
 	import { keepFocus } from '$lib/ui/keep-focus.ts';
@@ -39,6 +40,7 @@
 <div data-ready={ready ? '' : undefined} class="contents">
 	{@render children()}
 </div>
+<p class="sr-only" role="status" data-testid="announced">{announcer.said}</p>
 <svelte:window
 	onkeydown={(event) => {
 		if (event.key === '?' && !isTyping(event.target)) help.keys = true;

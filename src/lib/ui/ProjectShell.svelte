@@ -16,6 +16,8 @@
 	import { holdPhotos } from '$lib/store/photo-lock.ts';
 	import { now } from '$lib/store/clock.ts';
 	import type { Session } from '$lib/store/session.svelte.ts';
+	import { ANNOUNCED } from '$lib/words/en/announced.ts';
+	import { announcer } from './announcer.svelte.ts';
 	import Elevation from './elevation/Elevation.svelte';
 	import FollowNote from './FollowNote.svelte';
 	import { help } from './help.svelte.ts';
@@ -105,20 +107,30 @@
 
 	let work: HTMLElement | undefined = $state();
 
+	function undo() {
+		if (session.canUndo) announcer.say(ANNOUNCED.undone({ label: session.canUndo }));
+		session.undo();
+	}
+
+	function redo() {
+		if (session.canRedo) announcer.say(ANNOUNCED.redone({ label: session.canRedo }));
+		session.redo();
+	}
+
 	onMount(() => {
 		const stopKeys = tinykeys(window, {
 			'$mod+KeyZ': (event) => {
 				if (isTyping(event.target)) return;
 				event.preventDefault();
-				session.undo();
+				undo();
 			},
 			'$mod+Shift+KeyZ': (event) => {
 				event.preventDefault();
-				session.redo();
+				redo();
 			},
 			'$mod+KeyY': (event) => {
 				event.preventDefault();
-				session.redo();
+				redo();
 			}
 		});
 		const letPhotosGo = holdPhotos();
@@ -177,7 +189,7 @@
 					disabled={!session.canUndo}
 					aria-label="Undo {session.canUndo ?? ''}"
 					title="Undo {session.canUndo ?? ''} (Ctrl Z)"
-					onclick={() => session.undo()}
+					onclick={undo}
 				>
 					<Undo2 size={19} aria-hidden="true" />
 				</button>
@@ -187,7 +199,7 @@
 					disabled={!session.canRedo}
 					aria-label="Redo {session.canRedo ?? ''}"
 					title="Redo {session.canRedo ?? ''} (Ctrl Shift Z)"
-					onclick={() => session.redo()}
+					onclick={redo}
 				>
 					<Redo2 size={19} aria-hidden="true" />
 				</button>

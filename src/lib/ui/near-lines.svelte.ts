@@ -1,5 +1,5 @@
 import { createVirtualizer } from '@tanstack/svelte-virtual';
-import { untrack } from 'svelte';
+import { tick, untrack } from 'svelte';
 import { fromStore } from 'svelte/store';
 
 interface LongList {
@@ -38,7 +38,10 @@ export function nearLines(list: () => LongList) {
 	});
 	const sought = $derived(list().sought);
 	$effect(() => {
-		if (sought !== null) untrack(() => virtual.current).scrollToIndex(sought, { align: 'auto' });
+		const line = sought;
+		if (line === null) return;
+		// The list has its new height first.
+		void tick().then(() => virtual.current.scrollToIndex(line, { align: 'auto' }));
 	});
 	return {
 		get drawn() {

@@ -22,6 +22,7 @@
 	import { placePieces } from '$lib/store/commands/index.ts';
 	import type { Command } from '$lib/store/history.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
+	import { ANNOUNCED } from '$lib/words/en/announced.ts';
 	import LengthField from '../field/LengthField.svelte';
 	import { getBones } from '../survey/bones.svelte.ts';
 	import { getView } from '../view.svelte.ts';
@@ -312,6 +313,9 @@
 			</button>
 		{/if}
 	</div>
+	<p class="sr-only" role="status">
+		{ideas.progress === null && listed.length > 0 ? ANNOUNCED.found({ count: listed.length }) : ''}
+	</p>
 	{#if ideas.failed}
 		{#await import('../WorkFailed.svelte') then { default: WorkFailed }}
 			<WorkFailed cause={ideas.failed} onretry={() => ideas.retry()} />
@@ -330,7 +334,7 @@
 	{/if}
 	{#if ideas.candidates.length > 0}
 		{#await import('./CandidateCard.svelte') then { default: CandidateCard }}
-			<ul class="candidates" aria-label="Arrangements" aria-live="polite">
+			<ul class="candidates" aria-label="Arrangements">
 				{#each listed as candidate, index (index)}
 					<CandidateCard
 						{candidate}

@@ -177,7 +177,7 @@
 				</tr>
 			</thead>
 			<tbody>
-				<tr class="room" aria-hidden="true" style:height="{near.above}px"></tr>
+				<tr aria-hidden="true" style:height="{near.above}px"></tr>
 				{#each near.drawn as { index } (shown[index]?.piece.id ?? index)}
 					{@const row = shown[index]}
 					{#if row}
@@ -207,7 +207,7 @@
 						</tr>
 					{/if}
 				{/each}
-				<tr class="room" aria-hidden="true" style:height="{near.below}px"></tr>
+				<tr aria-hidden="true" style:height="{near.below}px"></tr>
 			</tbody>
 		</table>
 		{#if shown.length === 0}
