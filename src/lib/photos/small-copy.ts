@@ -12,7 +12,8 @@ interface Picture {
 
 /** A photo at most `SMALL_SIDE` long and wide, as the same kind of file; the browser decodes it beside the page. */
 export async function smallCopy({ blob, width, height }: Picture): Promise<Blob> {
-	const share = Math.min(1, SMALL_SIDE / Math.max(width, height));
+	const share = SMALL_SIDE / Math.max(width, height);
+	if (share >= 1) return blob;
 	const picture = await createImageBitmap(blob, {
 		resizeWidth: Math.max(1, Math.round(width * share)),
 		resizeHeight: Math.max(1, Math.round(height * share)),

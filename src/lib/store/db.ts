@@ -47,7 +47,7 @@ export interface PhotoRow {
 	height: number;
 	/** Its leading colour, `#rrggbb`. */
 	colour: string;
-	/** A small copy for the wall and the rack; absent until it was shown there once. */
+	/** A small copy for the wall and the rack; photos of earlier versions get theirs when they are shown. */
 	small?: Blob;
 }
 
