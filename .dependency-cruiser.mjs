@@ -5,6 +5,7 @@ const FLOORS = [
 	['catalogue'],
 	['wall'],
 	['piece'],
+	['photo'],
 	['model'],
 	['fixing', 'layout'],
 	['marking'],

@@ -53,7 +53,10 @@ export default ts.config(
 				'error',
 				{
 					patterns: [
-						{ regex: '^(?!\\.|zod/|fraction\\.js$|d3-color$)', message: 'The core is pure.' }
+						{
+							regex: '^(?!\\.|zod/|fraction\\.js$|d3-color$|ml-matrix$)',
+							message: 'The core is pure.'
+						}
 					]
 				}
 			],

@@ -412,6 +412,25 @@ export { inspectionOf } from './day/job/inspection.ts';
 export { LIVING_WITH } from './day/job/living-with.ts';
 export { takesTwo, timeFor } from './day/job/time.ts';
 export { nextStation, type StationNotes, stationNotesOn } from './day/stations.ts';
-export { LEVEL_LENGTH_MM } from './base/figures/readings.ts';
+export { LEVEL_LENGTH_MM, TAPE_READING_MM } from './base/figures/readings.ts';
 export { pointNamed } from './model/point-id.ts';
 export { gapWasRead, hookWasSet, heightWasRead } from './day/hangday/as-set.ts';
+export {
+	backMarks,
+	figuresOfBack,
+	FRAME_CORNERS,
+	knownOfBack,
+	type MarkedBack,
+	type PhotoFigure,
+	seenBack,
+	sizeOfBack
+} from './photo/back-marks.ts';
+export { type Lens, type PhotoSize, seenBy } from './photo/lens.ts';
+export { readPhoto } from './photo/read-photo.ts';
+export {
+	KNOWN_SHEET_NAMES,
+	type KnownSheetName,
+	knownSheetSaid,
+	shapeOf,
+	sheetAt
+} from './photo/sheets.ts';

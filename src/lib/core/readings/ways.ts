@@ -7,6 +7,7 @@ import {
 	HOOK_OFFSET_MM,
 	HUNG_READING_MM,
 	LASER_READING_MM,
+	PHOTO_READING_MM,
 	PULL_READING_MM,
 	SAME_LEVEL_DEGREES,
 	SAME_METER_LUX,
@@ -36,6 +37,7 @@ export const WAYS = {
 	pulled: apart(PULL_READING_MM, SAME_TAPE_MM),
 	'hung-on-tape': apart(HUNG_READING_MM, SAME_TAPE_MM),
 	laser: apart(LASER_READING_MM, SAME_TAPE_MM),
+	photo: apart(PHOTO_READING_MM, SAME_TAPE_MM),
 	'as-hung': apart(AS_HUNG_READING_MM, SAME_TAPE_MM),
 	// What stood before anybody read it: each has a spread of its own.
 	usual: apart(HOOK_OFFSET_MM, 0),

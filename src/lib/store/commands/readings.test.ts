@@ -1,8 +1,16 @@
 import { expect } from 'chai';
-import { openProject, type FactReading } from '../../core/index.ts';
+import { openProject, startPiece, type FactReading } from '../../core/index.ts';
 import { DEMO } from '../demo/index.ts';
 import { History } from '../history.ts';
-import { addReadings, measureBack, strikeReading, type ReadFigure } from './index.ts';
+import {
+	addInRow,
+	addReadings,
+	measureBack,
+	readFromPhoto,
+	setPiece,
+	strikeReading,
+	type ReadFigure
+} from './index.ts';
 
 const piece = DEMO.pieces.find(({ back }) => back.kind === 'wire-one' || back.kind === 'wire-two')!;
 const dropIn = (history: History): number => {
@@ -70,5 +78,55 @@ describe('readings of a figure', () => {
 			[120, false],
 			[122, false]
 		]);
+	});
+});
+
+describe('readings from a photo', () => {
+	const byPhoto = (id: string, value: number): FactReading => ({
+		...read(id, value),
+		...{ way: 'photo', spread: { own: 0.8, shared: 0 } }
+	});
+
+	it('stand beside those of the tape, weighed by how sure each is, as one step', () => {
+		const history = started(100);
+		const width: ReadFigure = {
+			fact: { of: 'piece', id: piece.id, key: 'width' },
+			...{ name: 'the width of A', stands: piece.width, way: 'tape' },
+			write: (mean) => setPiece(piece.id, { width: mean })
+		};
+		history.run(
+			readFromPhoto(piece, [
+				{ figure: figureIn(history), reading: byPhoto('p', 102) },
+				{ figure: width, reading: byPhoto('q', piece.width + 1) }
+			])
+		);
+		// 1/1.7² and 1/0.8²: the photo has four and a half times the weight of a pulled reading.
+		expect(dropIn(history)).closeTo(
+			(100 / 1.7 ** 2 + 102 / 0.8 ** 2) / (1 / 1.7 ** 2 + 1 / 0.8 ** 2),
+			1e-9
+		);
+		const wide = history.project.pieces.find(({ id }) => id === piece.id)!.width;
+		expect(wide - piece.width).closeTo(0.5, 1e-9);
+		expect(history.canUndo).equal(`measure ${piece.letter} from a photo`);
+		history.undo();
+		expect(dropIn(history)).equal(100);
+		history.redo();
+		expect(openProject(JSON.parse(JSON.stringify(history.project))).ok).equal(true);
+	});
+
+	it('are all there is where a piece comes with them', () => {
+		const history = new History(DEMO);
+		const fresh = startPiece(() => 'fresh', ['A'], { width: 400, height: 500 });
+		const width: ReadFigure = {
+			fact: { of: 'piece', id: 'fresh', key: 'width' },
+			...{ name: 'the width', stands: null, way: 'tape' },
+			write: (mean) => setPiece('fresh', { width: mean })
+		};
+		const add = addInRow(DEMO.walls[0]!.id, [fresh]);
+		history.run(readFromPhoto(fresh, [{ figure: width, reading: byPhoto('p', 412.4) }], add));
+		expect(history.project.pieces.at(-1)).include({ id: 'fresh', width: 412.4 });
+		expect(history.project.readings['piece/fresh/width']).length(1);
+		history.undo();
+		expect(history.project.pieces.some(({ id }) => id === 'fresh')).equal(false);
 	});
 });

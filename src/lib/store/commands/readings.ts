@@ -4,6 +4,7 @@ import {
 	readingsOf,
 	type Fact,
 	type FactReading,
+	type Piece,
 	type Project,
 	type WayOfReading
 } from '../../core/index.ts';
@@ -26,6 +27,19 @@ export interface ReadFigure {
 /** Adds readings of a figure; what stands for it is then what all its readings say together. */
 export const addReadings = (figure: ReadFigure, added: readonly FactReading[]): Command =>
 	withReadings(figure, ACTS.readAgain(figure), (readings) => [...readings, ...added]);
+
+/** Readings of several figures of a piece that one photo gave, as one step; what comes before it is done first. */
+export const readFromPhoto = (
+	{ letter }: Pick<Piece, 'letter'>,
+	read: readonly { figure: ReadFigure; reading: FactReading }[],
+	before?: Command
+): Command => ({
+	name: ACTS.measureFromPhoto({ letter }),
+	recipe: (draft: Project) => {
+		before?.recipe(draft);
+		for (const { figure, reading } of read) addReadings(figure, [reading]).recipe(draft);
+	}
+});
 
 /** Strikes a reading out, or lets it count again. */
 export const strikeReading = (figure: ReadFigure, id: string, struck: boolean): Command =>

@@ -14,6 +14,7 @@
 	import AsideFields from '../back/AsideFields.svelte';
 	import CautionList from '../CautionList.svelte';
 	import MassField from '../field/MassField.svelte';
+	import PhotoButton from '../photo/PhotoButton.svelte';
 	import BackNotes from '../rack/BackNotes.svelte';
 	import HangerChoice from '../rack/HangerChoice.svelte';
 	import HangerChoices from '../rack/HangerChoices.svelte';
@@ -66,6 +67,7 @@
 	</div>
 </div>
 <HangerChoice {piece} />
+{#if piece.outline.by === 'rectangle'}<PhotoButton {piece} {wallId} {styles} />{/if}
 {#if !view.flipped}
 	<BackPart {piece} {hung} {styles} />
 	<p class="view">Seen from behind. Left and right are named as it hangs.</p>

@@ -7,9 +7,9 @@
 		type PieceFact,
 		type Styles
 	} from '$lib/core/index.ts';
-	import { measureBack, setPiece, type ReadFigure } from '$lib/store/commands/index.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
 	import { READINGS } from '$lib/words/en/readings.ts';
+	import { readFigureOf } from '../field/read-figure.ts';
 	import Readings from '../field/Readings.svelte';
 	import { withinSaid } from '../within.ts';
 
@@ -26,16 +26,6 @@
 
 	const keyOf = ({ fact }: PieceFact) => `${fact.of}/${fact.key}`;
 	const askOf = ({ state }: PieceFact) => (state === 'assumed' ? 'Read it' : 'Read again');
-	const figureOf = ({ fact, label, state, value, ways }: PieceFact): ReadFigure => ({
-		fact,
-		name: READINGS.figure({ of: label.toLowerCase(), piece: piece.letter }),
-		stands: state === 'measured' ? value : null,
-		way: ways[0],
-		write: (mean) =>
-			fact.of === 'back'
-				? measureBack(piece.id, fact.key, mean)
-				: setPiece(piece.id, { [fact.key]: mean })
-	});
 	const stateSaid = ({ state, estimate }: PieceFact): string =>
 		state === 'measured'
 			? READINGS.state.measured({ count: estimate!.count })
@@ -67,7 +57,12 @@
 					{stateSaid(fact)}{fact.estimate?.conflict ? ', and they do not agree' : ''}
 				</span>
 			</div>
-			{#if open}<Readings figure={figureOf(fact)} ways={fact.ways} help={fact.help} {styles} />{/if}
+			{#if open}<Readings
+					figure={readFigureOf(piece, fact)}
+					ways={fact.ways}
+					help={fact.help}
+					{styles}
+				/>{/if}
 		</li>
 	{/each}
 </ul>

@@ -4,6 +4,8 @@ export const FAILURES = {
 		`${name} is not a picture. Choose a PNG, JPEG or WebP file.`,
 	'not-developed': ({ name }: { name: string }) =>
 		`${name} could not be worked on: the photo worker stopped. Try again.`,
+	'not-looked': ({ name }: { name: string }) =>
+		`${name} could not be looked at: the photo worker stopped. Try again.`,
 	svg: ({ name }: { name: string }) =>
 		`${name} is a drawing that can hold programs, so it is not taken. Save it as PNG or JPEG.`,
 	'too-large': ({ name }: { name: string }) =>

@@ -5,6 +5,7 @@ export const READ_BY = {
 	pulled: 'pulled up by hand',
 	'hung-on-tape': 'hanging on the tape’s hook',
 	laser: 'laser',
+	photo: 'a photo',
 	'as-hung': 'as it came out on the wall',
 	usual: 'as is usual',
 	level: 'level',

@@ -16,6 +16,8 @@ export const SURVEY_SLIP_MM = 20;
 export const HUNG_READING_MM = 0.8;
 /** Standard deviation of a length read by a laser held by hand, mm. From memory. */
 export const LASER_READING_MM = 1;
+/** Standard deviation of a length read off a photo, mm, where the photo does not say its own. From memory. */
+export const PHOTO_READING_MM = 1.5;
 /** Standard deviation of a height read off what hangs already, mm: the tape stands on the floor and bends. From memory. */
 export const AS_HUNG_READING_MM = 1;
 /** Standard deviation of a width read into two corners, where a tape bends, mm. From memory. */

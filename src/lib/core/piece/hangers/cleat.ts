@@ -96,14 +96,16 @@ export const cleat: Hanger<CleatBack> = {
 				value: railWidth,
 				from: { x: x - railWidth / 2, drop: railDrop },
 				to: { x: x + railWidth / 2, drop: railDrop },
-				plausible: { min: width * 0.1, max: width }
+				plausible: { min: width * 0.1, max: width },
+				byPhoto: { between: ['left-rail', 'right-rail'] }
 			},
 			down(
 				'railDrop',
 				'Rail down',
 				'From the top edge down to the lower edge of the piece’s half, seated on the wall half',
 				{ x: x - railWidth / 2, drop: railDrop },
-				height
+				height,
+				'left-rail'
 			),
 			{
 				key: 'screwLine',
@@ -113,6 +115,7 @@ export const cleat: Hanger<CleatBack> = {
 				from: { x: x + railWidth / 2, drop: railDrop },
 				to: { x: x + railWidth / 2, drop: screwDrop },
 				plausible: { min: -60, max: 120 },
+				byPhoto: { lower: ['right-rail', 'right-screw'] },
 				signed: true
 			},
 			{
@@ -122,7 +125,8 @@ export const cleat: Hanger<CleatBack> = {
 				value: screwSpan,
 				from: { x: x - screwSpan / 2, drop: screwDrop },
 				to: { x: x + screwSpan / 2, drop: screwDrop },
-				plausible: { min: 0, max: railWidth }
+				plausible: { min: 0, max: railWidth },
+				byPhoto: { between: ['left-screw', 'right-screw'] }
 			},
 			{
 				key: 'railOffset',
@@ -133,6 +137,7 @@ export const cleat: Hanger<CleatBack> = {
 				from: { x: 0, drop: railDrop },
 				to: { x, drop: railDrop },
 				plausible: { min: -width / 2, max: width / 2 },
+				byPhoto: { from: 'middle', to: ['left-rail', 'right-rail'] },
 				signed: true
 			},
 			{
@@ -152,7 +157,8 @@ export const cleat: Hanger<CleatBack> = {
 				value: spacerUp,
 				from: { x: width / 2, drop: height - spacerUp },
 				to: { x: width / 2, drop: height },
-				plausible: { min: 0, max: height / 2 }
+				plausible: { min: 0, max: height / 2 },
+				byPhoto: { from: 'bottom', to: ['spacer'] }
 			}
 		];
 	},

@@ -1,3 +1,4 @@
+import type { MarkName } from '../../../words/en/back-marks.ts';
 import type { Dimension, PiecePoint } from './types.ts';
 
 /** Read from the top edge straight down to a point, mm. */
@@ -6,7 +7,8 @@ export const down = (
 	label: string,
 	help: string,
 	to: PiecePoint,
-	most: number
+	most: number,
+	mark?: MarkName
 ): Dimension => ({
 	key,
 	label,
@@ -14,7 +16,8 @@ export const down = (
 	value: to.drop,
 	from: { x: to.x, drop: 0 },
 	to,
-	plausible: { min: 0, max: most }
+	plausible: { min: 0, max: most },
+	...(mark && { byPhoto: { from: 'top', to: [mark] } })
 });
 
 /** Read from the centre line across to a point, mm; minus is left as it hangs. */
@@ -23,7 +26,8 @@ export const offCentre = (
 	label: string,
 	help: string,
 	to: PiecePoint,
-	width: number
+	width: number,
+	mark: MarkName
 ): Dimension => ({
 	key,
 	label,
@@ -32,5 +36,6 @@ export const offCentre = (
 	from: { x: 0, drop: to.drop },
 	to,
 	plausible: { min: -width / 2, max: width / 2 },
-	signed: true
+	signed: true,
+	byPhoto: { from: 'middle', to: [mark] }
 });

@@ -75,7 +75,8 @@ export const drilled: Hanger<DrilledBack> = {
 				value: back.inFromSide,
 				from: { x: right, drop: back.downFromTop },
 				to: { x: width / 2, drop: back.downFromTop },
-				plausible: { min: 5, max: width / 2 }
+				plausible: { min: 5, max: width / 2 },
+				byPhoto: { from: 'right', to: ['right-hole'] }
 			},
 			{
 				key: 'downFromTop',
@@ -84,7 +85,8 @@ export const drilled: Hanger<DrilledBack> = {
 				value: back.downFromTop,
 				from: { x: left, drop: 0 },
 				to: { x: left, drop: back.downFromTop },
-				plausible: { min: 5, max: height }
+				plausible: { min: 5, max: height },
+				byPhoto: { from: 'top', to: ['left-hole', 'right-hole'] }
 			},
 			{
 				key: 'holeWidth',

@@ -94,6 +94,7 @@ export function offMiddle<B extends WithEdges>(hanger: Hanger<B>): Hanger<B> {
 				plausible: { min: -60, max: piece.width },
 				signed: true,
 				above: true,
+				byPhoto: { from: SIDE[which], to: [`${SIDE[which]}-${name}` as const] },
 				unreadSd: Math.SQRT1_2 * HARDWARE_OFF_MM
 			});
 			return [

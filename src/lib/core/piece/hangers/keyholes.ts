@@ -97,7 +97,7 @@ export const keyholes: Hanger<KeyholesBack> = {
 		];
 		if (!second)
 			return [
-				down('slotDrop', 'Slot down', SLOT_HELP, first!, piece.height),
+				down('slotDrop', 'Slot down', SLOT_HELP, first!, piece.height, 'slot'),
 				{
 					key: 'slotOffset',
 					label: 'Off centre',
@@ -106,6 +106,7 @@ export const keyholes: Hanger<KeyholesBack> = {
 					from: { x: 0, drop: first!.drop },
 					to: first!,
 					plausible: { min: -piece.width / 2, max: piece.width / 2 },
+					byPhoto: { from: 'middle', to: ['slot'] },
 					signed: true
 				},
 				...shared
@@ -118,10 +119,11 @@ export const keyholes: Hanger<KeyholesBack> = {
 				value: back.slotSpan,
 				from: first!,
 				to: second,
-				plausible: { min: piece.width * 0.1, max: piece.width }
+				plausible: { min: piece.width * 0.1, max: piece.width },
+				byPhoto: { between: ['left-slot', 'right-slot'] }
 			},
-			down('slotDrop', 'Left slot down', SLOT_HELP, first!, piece.height),
-			down('rightDrop', 'Right slot down', SLOT_HELP, second, piece.height),
+			down('slotDrop', 'Left slot down', SLOT_HELP, first!, piece.height, 'left-slot'),
+			down('rightDrop', 'Right slot down', SLOT_HELP, second, piece.height, 'right-slot'),
 			...shared
 		];
 	},

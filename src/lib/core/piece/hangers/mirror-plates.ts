@@ -69,12 +69,19 @@ export const mirrorPlates: Hanger<MirrorPlatesBack> = {
 		const own: Dimension[] =
 			back.where === 'sides'
 				? [
-						down('leftDown', 'Left plate down', DOWN_HELP, first, height),
-						down('rightDown', 'Right plate down', DOWN_HELP, second, height)
+						down('leftDown', 'Left plate down', DOWN_HELP, first, height, 'left-plate'),
+						down('rightDown', 'Right plate down', DOWN_HELP, second, height, 'right-plate')
 					]
 				: [
-						offCentre('topOffset', 'Top plate off centre', ACROSS_HELP, first, width),
-						offCentre('bottomOffset', 'Bottom plate off centre', ACROSS_HELP, second, width)
+						offCentre('topOffset', 'Top plate off centre', ACROSS_HELP, first, width, 'top-plate'),
+						offCentre(
+							'bottomOffset',
+							'Bottom plate off centre',
+							ACROSS_HELP,
+							second,
+							width,
+							'bottom-plate'
+						)
 					];
 		return [
 			...own,

@@ -64,7 +64,8 @@ export const pinned: Hanger<PinBack> = {
 							value: back.pinSpan,
 							from: first!,
 							to: second,
-							plausible: { min: 10, max: width }
+							plausible: { min: 10, max: width },
+							byPhoto: { between: ['left-pin', 'right-pin'] as const }
 						}
 					]
 				: []),
@@ -75,7 +76,8 @@ export const pinned: Hanger<PinBack> = {
 				value: back.pinDrop,
 				from: { x: first!.x, drop: 0 },
 				to: first!,
-				plausible: { min: 0, max: height / 2 }
+				plausible: { min: 0, max: height / 2 },
+				byPhoto: { from: 'top' as const, to: second ? ['left-pin', 'right-pin'] : ['pin'] }
 			}
 		];
 	},

@@ -67,7 +67,8 @@ export const plateHanger: Hanger<PlateHangerBack> = {
 			'Arch down',
 			'From the top of the plate down to the inside of the hanger’s arch, sprung on',
 			{ x: 0, drop: archDrop },
-			height / 2
+			height / 2,
+			'arch'
 		)
 	],
 	holdsOff: STAND_OFFS.onPiece,

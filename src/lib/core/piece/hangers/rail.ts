@@ -66,7 +66,8 @@ export const rail: Hanger<RailBack> = {
 						value: back.ringSpan,
 						from: rings(back)[0]!,
 						to: rings(back)[1]!,
-						plausible: { min: width * 0.1, max: width }
+						plausible: { min: width * 0.1, max: width },
+						byPhoto: { between: ['left-ring', 'right-ring'] as const }
 					}
 				]
 			: []),
@@ -77,7 +78,8 @@ export const rail: Hanger<RailBack> = {
 			value: back.ringDrop,
 			from: { x: rings(back)[0]!.x, drop: 0 },
 			to: rings(back)[0]!,
-			plausible: { min: 0, max: height }
+			plausible: { min: 0, max: height },
+			byPhoto: { from: 'top', to: back.count === 2 ? ['left-ring', 'right-ring'] : ['ring'] }
 		}
 	],
 	span: { key: 'ringSpan', name: 'ring', when: ({ count }) => count === 2 },

@@ -64,14 +64,16 @@ export const ringOne: Hanger<RingOneBack> = {
 			value: loopDrop,
 			from: { x: loopOffset, drop: 0 },
 			to: { x: loopOffset, drop: loopDrop },
-			plausible: { min: 0, max: height }
+			plausible: { min: 0, max: height },
+			byPhoto: { from: 'top', to: ['ring'] }
 		},
 		offCentre(
 			'loopOffset',
 			'Off centre',
 			'From the middle of the piece; minus is left as it hangs',
 			{ x: loopOffset, drop: loopDrop },
-			width
+			width,
+			'ring'
 		)
 	],
 	holdsOff: STAND_OFFS.onPiece,

@@ -72,21 +72,24 @@ export const rings: Hanger<RingsBack> = {
 			value: ringSpan,
 			from: { x: -ringSpan / 2, drop: ringDrop },
 			to: { x: ringSpan / 2, drop: rightDrop },
-			plausible: { min: piece.width * 0.1, max: piece.width }
+			plausible: { min: piece.width * 0.1, max: piece.width },
+			byPhoto: { between: ['left-ring', 'right-ring'] }
 		},
 		down(
 			'ringDrop',
 			'Left ring down',
 			RING_HELP,
 			{ x: -ringSpan / 2, drop: ringDrop },
-			piece.height
+			piece.height,
+			'left-ring'
 		),
 		down(
 			'rightDrop',
 			'Right ring down',
 			RING_HELP,
 			{ x: ringSpan / 2, drop: rightDrop },
-			piece.height
+			piece.height,
+			'right-ring'
 		),
 		...screwDimension(points, { x: ringSpan / 2, drop: rightDrop }, piece)
 	],

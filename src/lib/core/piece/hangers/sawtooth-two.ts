@@ -59,21 +59,24 @@ export const sawtoothTwo: Hanger<SawtoothTwoBack> = {
 			value: barSpan,
 			from: { x: -barSpan / 2, drop: barDrop },
 			to: { x: barSpan / 2, drop: rightDrop },
-			plausible: { min: width * 0.1, max: width }
+			plausible: { min: width * 0.1, max: width },
+			byPhoto: { between: ['left-bar', 'right-bar'] }
 		},
 		down(
 			'barDrop',
 			'Left teeth down',
 			'From the top edge down to the teeth, where the nail bears',
 			{ x: -barSpan / 2, drop: barDrop },
-			height / 2
+			height / 2,
+			'left-bar'
 		),
 		down(
 			'rightDrop',
 			'Right teeth down',
 			'From the top edge down to the teeth, where the nail bears',
 			{ x: barSpan / 2, drop: rightDrop },
-			height / 2
+			height / 2,
+			'right-bar'
 		),
 		{
 			key: 'toothPitch',

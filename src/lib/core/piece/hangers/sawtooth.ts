@@ -68,14 +68,16 @@ export const sawtooth: Hanger<SawtoothBack> = {
 			'Teeth down',
 			'From the top edge down to the teeth, where the nail bears',
 			{ x: barOffset, drop: barDrop },
-			height / 2
+			height / 2,
+			'bar'
 		),
 		offCentre(
 			'barOffset',
 			'Off centre',
 			'From the middle of the piece to the middle tooth; minus is left as it hangs',
 			{ x: barOffset, drop: barDrop },
-			width
+			width,
+			'bar'
 		)
 	],
 	holdsOff: BAR_STAND_OFFS.onPiece,

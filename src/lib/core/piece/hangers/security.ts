@@ -71,7 +71,8 @@ export const security: Hanger<SecurityBack> = {
 				value: back.clipSpan,
 				from: left,
 				to: right,
-				plausible: { min: width * 0.1, max: width }
+				plausible: { min: width * 0.1, max: width },
+				byPhoto: { between: ['left-clip', 'right-clip'] }
 			},
 			...([left, right] as const).map((at, index) => ({
 				key: index === 0 ? 'clipDrop' : 'rightDrop',
@@ -80,7 +81,11 @@ export const security: Hanger<SecurityBack> = {
 				value: at.drop,
 				from: { x: at.x, drop: 0 },
 				to: at,
-				plausible: { min: 0, max: height }
+				plausible: { min: 0, max: height },
+				byPhoto: {
+					from: 'top' as const,
+					to: [index === 0 ? ('left-clip' as const) : ('right-clip' as const)]
+				}
 			})),
 			{
 				key: 'lockUp',
@@ -89,7 +94,8 @@ export const security: Hanger<SecurityBack> = {
 				value: back.lockUp,
 				from: lock,
 				to: { x: lock.x, drop: height },
-				plausible: { min: 0, max: height / 2 }
+				plausible: { min: 0, max: height / 2 },
+				byPhoto: { from: 'bottom', to: ['lock'] }
 			},
 			{
 				key: 'lockOffset',
@@ -100,6 +106,7 @@ export const security: Hanger<SecurityBack> = {
 				from: { x: 0, drop: lock.drop },
 				to: lock,
 				plausible: { min: -width / 2, max: width / 2 },
+				byPhoto: { from: 'middle', to: ['lock'] },
 				signed: true
 			}
 		];

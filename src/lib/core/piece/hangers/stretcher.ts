@@ -74,7 +74,8 @@ export const stretcher: Hanger<StretcherBack> = {
 			value: barDepth,
 			from: { x: width / 2, drop: 0 },
 			to: { x: width / 2, drop: barDepth },
-			plausible: { min: 5, max: height / 2 }
+			plausible: { min: 5, max: height / 2 },
+			byPhoto: { from: 'top', to: ['top-bar'] }
 		}
 	],
 	holdsOff: STAND_OFFS.onPiece,

@@ -77,14 +77,16 @@ export const strips: Hanger<StripsBack> = {
 				value: back.stripSpan,
 				from: { x: -back.stripSpan / 2, drop: back.stripDrop },
 				to: { x: back.stripSpan / 2, drop: back.stripDrop },
-				plausible: { min: 0, max: width }
+				plausible: { min: 0, max: width },
+				byPhoto: { between: ['left-strip', 'right-strip'] }
 			},
 			down(
 				'stripDrop',
 				'Strips down',
 				'From the top edge down to the middle of the upper strips',
 				{ x: first!.x, drop: back.stripDrop },
-				height
+				height,
+				'left-strip'
 			),
 			...(back.pairs > 2 ? [lower(back, first!, height)] : []),
 			{
@@ -158,7 +160,8 @@ const lower = (back: StripsBack, first: PiecePoint, height: number): Dimension =
 	value: back.stripUp,
 	from: { x: -first.x, drop: height - back.stripUp },
 	to: { x: -first.x, drop: height },
-	plausible: { min: 0, max: height }
+	plausible: { min: 0, max: height },
+	byPhoto: { from: 'bottom', to: ['lower-strip'] }
 });
 
 /** Middles of the pairs: one in the middle, two at the top, or rows from the top down. */

@@ -6,6 +6,7 @@ import type { Check, PieceKind } from '../kinds/index.ts';
 import type { WayOfReading } from '../../readings/ways.ts';
 import type { Result } from '../../base/result.ts';
 import type { PointName } from '../../../words/en/both-edges.ts';
+import type { MarkName } from '../../../words/en/back-marks.ts';
 
 /** A point on a piece: x right of its centre line as seen from the room, drop down from its top edge; mm. */
 export interface PiecePoint {
@@ -83,6 +84,16 @@ export interface HangSolution {
 	heldLevelBy: string;
 }
 
+/** How a photo of the back gives a dimension by places marked in it. Left and right are as it hangs. */
+export type ByPhoto =
+	/** In from an edge; minus is beyond it. The mean where there are several marks. */
+	| { from: 'top' | 'bottom' | 'left' | 'right'; to: readonly MarkName[] }
+	/** Right of the centre line. */
+	| { from: 'middle'; to: readonly MarkName[] }
+	| { between: readonly [MarkName, MarkName] }
+	/** How much lower the second is. */
+	| { lower: readonly [MarkName, MarkName] };
+
 /** One thing a tape can read on the back. */
 export interface Dimension {
 	key: string;
@@ -104,6 +115,8 @@ export interface Dimension {
 	unreadSd?: number;
 	/** Nothing on the back: the plan chooses it, and it is never unmeasured. */
 	chosen?: true;
+	/** How a photo gives it, where one can. */
+	byPhoto?: ByPhoto;
 	/** How it is read, where not with a plain tape; the usual way first. */
 	ways?: readonly [WayOfReading, ...WayOfReading[]];
 }

@@ -27,7 +27,8 @@ export function wireDimensions(back: WireBack, piece: HungPiece): Dimension[] {
 			value: ringSpan,
 			from: { x: -ringSpan / 2, drop: ringDrop },
 			to: { x: ringSpan / 2, drop: rightDrop },
-			plausible: across
+			plausible: across,
+			byPhoto: { between: ['left-ring', 'right-ring'] }
 		},
 		{
 			key: 'ringDrop',
@@ -36,7 +37,8 @@ export function wireDimensions(back: WireBack, piece: HungPiece): Dimension[] {
 			value: ringDrop,
 			from: { x: ringLower === null ? ringSpan / 2 : -ringSpan / 2, drop: 0 },
 			to: { x: ringLower === null ? ringSpan / 2 : -ringSpan / 2, drop: ringDrop },
-			plausible: down
+			plausible: down,
+			byPhoto: { from: 'top', to: ringLower === null ? ['left-ring', 'right-ring'] : ['left-ring'] }
 		},
 		...(ringLower === null
 			? []
@@ -49,7 +51,8 @@ export function wireDimensions(back: WireBack, piece: HungPiece): Dimension[] {
 						from: { x: ringSpan / 2, drop: ringDrop },
 						to: { x: ringSpan / 2, drop: rightDrop },
 						plausible: { min: -100, max: 100 },
-						signed: true
+						signed: true,
+						byPhoto: { lower: ['left-ring', 'right-ring'] as const }
 					}
 				]),
 		...screwDimension(back.points, { x: ringSpan / 2, drop: rightDrop }, piece)
@@ -76,7 +79,11 @@ export function wireDimensions(back: WireBack, piece: HungPiece): Dimension[] {
 		to: { x: -wire.fingerSpacing / 2, drop: wire.pulledDrop },
 		plausible: down,
 		signed: true,
-		ways: ['pulled', 'hung-on-tape']
+		ways: ['pulled', 'hung-on-tape'],
+		byPhoto: {
+			from: 'top',
+			to: wire.fingerSpacing === 0 ? ['wire'] : ['left-finger', 'right-finger']
+		}
 	};
 	if (wire.fingerSpacing === 0) return [...shared, reading];
 	return [
@@ -89,7 +96,8 @@ export function wireDimensions(back: WireBack, piece: HungPiece): Dimension[] {
 			value: wire.fingerSpacing,
 			from: { x: -wire.fingerSpacing / 2, drop: wire.pulledDrop },
 			to: { x: wire.fingerSpacing / 2, drop: wire.pulledDrop },
-			plausible: across
+			plausible: across,
+			byPhoto: { between: ['left-finger', 'right-finger'] }
 		}
 	];
 }

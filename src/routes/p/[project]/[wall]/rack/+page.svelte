@@ -5,6 +5,7 @@
 	import AddPiece from '$lib/ui/bench/AddPiece.svelte';
 	import PieceBench from '$lib/ui/bench/PieceBench.svelte';
 	import PieceList from '$lib/ui/bench/PieceList.svelte';
+	import PhotoButton from '$lib/ui/photo/PhotoButton.svelte';
 	import CheckBench from '$lib/ui/rack/CheckBench.svelte';
 	import FramingBench from '$lib/ui/rack/FramingBench.svelte';
 	import JobList from '$lib/ui/rack/JobList.svelte';
@@ -88,6 +89,9 @@
 		<summary class="cursor-pointer font-semibold">Field by field</summary>
 		<AddPiece wallId={page.params.wall!} {styles} />
 	</details>
+	<div class="mt-3">
+		<PhotoButton wallId={page.params.wall!} {styles} />
+	</div>
 	<div class="mt-3">
 		<PieceList {pieces} selected={view.selected} {styles} onselect={(id) => view.select(id)} />
 	</div>

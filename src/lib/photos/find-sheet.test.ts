@@ -1,0 +1,57 @@
+import { expect } from 'chai';
+import { anyBack, photographBack, type BackScene } from '../../../bench/photo/back-photo.ts';
+import { seeded, shapeOf } from '../core/index.ts';
+import { findSheet } from './find-sheet.ts';
+import { edgePlaces } from './refine-corners.ts';
+
+const SIZE = { width: 750, height: 1000 };
+
+/** Corners of the sheet of a scene, clockwise from its upper left. */
+function sheetCorners({ x, y, turn, width, height }: BackScene['sheet']) {
+	const [cos, sin] = [Math.cos(turn), Math.sin(turn)];
+	return [
+		[0, 0],
+		[width, 0],
+		[width, height],
+		[0, height]
+	].map(([u, v]) => ({ x: x + u! * cos - v! * sin, y: y + u! * sin + v! * cos }));
+}
+
+describe('the sheet in a photo', function () {
+	this.timeout(60_000);
+	const scene = anyBack(seeded(101));
+	const { photo, at } = photographBack(scene, SIZE, 20, 501);
+
+	it('is found, each corner to half a pixel', () => {
+		const found = findSheet(photo, shapeOf('a4'))!;
+		for (const [index, corner] of sheetCorners(scene.sheet).entries()) {
+			const there = at(corner.x, corner.y, scene.sheet.out);
+			expect(found.corners[index]!.x).closeTo(there.x, 0.5);
+			expect(found.corners[index]!.y).closeTo(there.y, 0.5);
+		}
+	});
+
+	it('is not found where there is none', () => {
+		const data = new Uint8ClampedArray(40 * 40 * 4).fill(120);
+		expect(findSheet({ data, width: 40, height: 40 }, shapeOf('a4'))).equal(null);
+	});
+
+	it('the edge of the frame runs through where it is seen', () => {
+		const { width: w, height: h } = scene;
+		const [from, to] = [at(-w / 2, -h / 2), at(w / 2, -h / 2)];
+		const places = edgePlaces(photo, from, to, 6);
+		expect(places).lengthOf(5);
+		for (const { share, at: seen } of places) {
+			// Perspective moves a share along the edge; across it the edge is met.
+			const near = at(-w / 2 + w * share, -h / 2);
+			const along = { x: to.x - from.x, y: to.y - from.y };
+			const beside =
+				((seen.x - near.x) * along.y - (seen.y - near.y) * along.x) / Math.hypot(along.x, along.y);
+			expect(Math.abs(beside)).lessThan(0.8);
+		}
+	});
+
+	it('no edge is told where none is to be seen', () => {
+		expect(edgePlaces(photo, { x: 60, y: 20 }, { x: 300, y: 20 }, 3)).deep.equal([]);
+	});
+});

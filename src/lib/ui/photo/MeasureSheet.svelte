@@ -1,0 +1,144 @@
+<script lang="ts">
+	import { Dialog } from 'bits-ui';
+	import { X } from '@lucide/svelte';
+	import { onDestroy, untrack } from 'svelte';
+	import {
+		pieceFacts,
+		startBack,
+		startPiece,
+		TAPE_READING_MM,
+		type HangerKind,
+		type Piece,
+		type Styles
+	} from '$lib/core/index.ts';
+	import { changeHanger } from '$lib/store/commands/index.ts';
+	import { newId } from '$lib/store/new-id.ts';
+	import { getSession } from '$lib/store/session.svelte.ts';
+	import { PHOTO_MEASURE } from '$lib/words/en/photo-measure.ts';
+	import { notices } from '../toast.svelte.ts';
+	import { BackPhoto } from './back-photo.svelte.ts';
+	import { keepBack } from './keep-back.ts';
+	import MeasurePhoto from './MeasurePhoto.svelte';
+
+	interface Props {
+		files: readonly File[];
+		/** The piece whose back it is; none where each photo is of a new one. */
+		piece?: Piece;
+		wallId: string;
+		styles: Styles;
+		onclose: (last: Piece | null) => void;
+	}
+
+	let { files, piece, wallId, styles, onclose }: Props = $props();
+
+	const session = $derived(getSession()());
+	/** A new piece is about so large until its photo says. */
+	const ABOUT = { width: 400, height: 500 };
+
+	let index = $state(0);
+	let fresh: Piece = $state.raw(untrack(newPiece));
+	let width: number | null = $state(untrack(() => piece?.width ?? null));
+	let last: Piece | null = null;
+
+	const measured = $derived(piece ?? sized(fresh));
+	let back = $state.raw(untrack(open));
+
+	function newPiece(hanger?: HangerKind): Piece {
+		const used = session.project.pieces.map(({ letter }) => letter);
+		return startPiece(newId, used, { ...ABOUT, ...(hanger && { hanger }) });
+	}
+
+	/** A new piece as large as the photo says, with the back that one so large usually has. */
+	function sized(draft: Piece): Piece {
+		const [wide, high] = back?.size ?? [ABOUT.width, ABOUT.height];
+		const size = { width: wide, height: high };
+		return { ...draft, ...size, back: startBack(draft.back.kind, size) };
+	}
+
+	function open(): BackPhoto {
+		const next = new BackPhoto(files[index]!, () => measured, taped);
+		void next.photo.open();
+		return next;
+	}
+
+	function taped() {
+		if (width === null) return {};
+		const known = piece && width === piece.width;
+		const fact = known && pieceFacts(piece, session.project.readings)[0];
+		return { width: { length: width, sd: (fact && fact.sd) || TAPE_READING_MM } };
+	}
+
+	function changeTo(kind: HangerKind) {
+		if (piece) session.run(changeHanger(piece.id, kind));
+		else fresh = { ...fresh, back: startBack(kind, fresh) };
+	}
+
+	function keep() {
+		const { figures } = back;
+		session.run(
+			keepBack({ session, piece: measured, figures, width, addTo: piece ? null : wallId })
+		);
+		session.seal();
+		notices.success(PHOTO_MEASURE.kept({ letter: measured.letter, count: figures.length }));
+		last = measured;
+		goOn();
+	}
+
+	function goOn() {
+		back.photo.close();
+		if (index + 1 >= files.length) {
+			onclose(last);
+			return;
+		}
+		index++;
+		fresh = newPiece(fresh.back.kind);
+		width = null;
+		back = open();
+	}
+
+	onDestroy(() => back.photo.close());
+</script>
+
+<Dialog.Root open onOpenChange={(open) => !open && onclose(last)}>
+	<Dialog.Portal>
+		<Dialog.Content class="whole-sheet">
+			<div class="head">
+				<Dialog.Title class="font-display text-xl">
+					{piece
+						? PHOTO_MEASURE.title(piece)
+						: PHOTO_MEASURE.newTitle({ count: index + 1, of: files.length })}
+				</Dialog.Title>
+				<Dialog.Close class="btn btn-square btn-ghost btn-sm" aria-label="Close measuring">
+					<X size={20} />
+				</Dialog.Close>
+			</div>
+			<Dialog.Description class="how">{PHOTO_MEASURE.how()}</Dialog.Description>
+			{#key back}
+				<MeasurePhoto
+					{back}
+					piece={measured}
+					{styles}
+					{width}
+					onwidth={(mm) => (width = mm)}
+					onhanger={changeTo}
+					onkeep={keep}
+					onleave={goOn}
+				/>
+			{/key}
+		</Dialog.Content>
+	</Dialog.Portal>
+</Dialog.Root>
+
+<style>
+	.head {
+		display: flex;
+		align-items: center;
+		justify-content: space-between;
+	}
+
+	:global(.how) {
+		margin-bottom: 0.6rem;
+		color: var(--graphite-soft);
+		font-size: var(--text-sm);
+	}
+</style>

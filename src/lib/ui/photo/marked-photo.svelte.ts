@@ -1,0 +1,172 @@
+import {
+	knownSheetSaid,
+	shapeOf,
+	type KnownSheetName,
+	type Point,
+	type Quad
+} from '$lib/core/index.ts';
+import type { Edges, Opened, PhotoEye } from '$lib/photos/look.ts';
+import { PHOTO_MEASURE } from '$lib/words/en/photo-measure.ts';
+import type { Handle } from './handle.ts';
+
+/** One place to mark in a photo. */
+export interface Step {
+	id: string;
+	of: Handle['of'];
+	/** What its mark is called. */
+	label: string;
+	/** What to do. */
+	says: string;
+	/** It may not be seen in every photo. */
+	mayBeHidden?: true;
+}
+
+/** Marks by what they mark, px. */
+export type Marks = Readonly<Partial<Record<string, Point>>>;
+
+/** Marks lie still this long after the last move, ms. */
+const STILL_AFTER = 120;
+const SHEET_STEPS: readonly Step[] = [0, 1, 2, 3].map((index) => ({
+	...{ id: `sheet-${index}`, of: 'sheet' },
+	label: PHOTO_MEASURE.handles.sheet({ index }),
+	says: PHOTO_MEASURE.sheetCorner({ index })
+}));
+
+/** Four marks in order; null until all are there. */
+export function fourOf(marks: Marks, ids: readonly string[]): Quad | null {
+	const found = ids.flatMap((id) => marks[id] ?? []);
+	return found.length === 4 ? (found as unknown as Quad) : null;
+}
+
+/** A photo in which places are marked one after the other, after a sheet of known size. */
+export class MarkedPhoto {
+	readonly url: string;
+	opened: Opened | null = $state.raw(null);
+	trouble: string | null = $state(null);
+	working = $state(false);
+	sheet: KnownSheetName = $state('a4');
+	sheetFound = $state(false);
+	active: string | null = $state(null);
+	#marks: Marks = $state.raw({});
+	#skipped: readonly string[] = $state.raw([]);
+	/** The marks once they lie still: reading them takes longer than a frame. */
+	still: Marks = $state.raw({});
+	/** Where edges are seen between four of them. */
+	edges: Edges = $state.raw([]);
+	#eye: PhotoEye | null = null;
+	#stillSoon: ReturnType<typeof setTimeout> | undefined;
+
+	readonly #steps = $derived.by(() => [
+		...SHEET_STEPS,
+		...this.after().filter(({ id }) => !this.#skipped.includes(id))
+	]);
+	/** What is to be marked next; null once all is. */
+	readonly next = $derived(this.#steps.find(({ id }) => !this.#marks[id]) ?? null);
+	readonly left = $derived(this.#steps.filter(({ id }) => !this.#marks[id]).length);
+	readonly #last = $derived(
+		this.#steps.findLast(({ id, of }) => of !== 'sheet' && this.#marks[id])?.id
+	);
+	readonly canGoBack = $derived(this.#last !== undefined);
+	readonly says = $derived(this.next?.says ?? PHOTO_MEASURE.allMarked());
+	readonly sheetSays = $derived.by(() => {
+		const sheet = knownSheetSaid(this.sheet);
+		return this.sheetFound
+			? PHOTO_MEASURE.sheetFound({ sheet })
+			: PHOTO_MEASURE.sheetNotFound({ sheet });
+	});
+	readonly handles: Handle[] = $derived(
+		this.#steps.flatMap(({ id, of, label }) => {
+			const at = this.#marks[id];
+			return at ? [{ id, of, label, at }] : [];
+		})
+	);
+
+	constructor(
+		readonly file: File,
+		/** What is marked after the sheet. */
+		readonly after: () => readonly Step[],
+		/** Four marks between which straight edges are looked for. */
+		readonly edged: () => readonly string[]
+	) {
+		this.url = URL.createObjectURL(file);
+	}
+
+	async open(): Promise<void> {
+		this.working = true;
+		const { PhotoEye } = await import('$lib/photos/look.ts');
+		this.#eye = new PhotoEye(this.file);
+		const opened = await this.#eye.open();
+		this.trouble = opened.ok ? null : opened.error.message;
+		if (opened.ok) {
+			await this.look(this.sheet);
+			this.opened = opened.value;
+		}
+		this.working = false;
+	}
+
+	/** Looks for a sheet, and takes its corners where it is found. */
+	async look(sheet: KnownSheetName): Promise<void> {
+		this.sheet = sheet;
+		const found = await this.#eye?.sheet(shapeOf(sheet));
+		if (!found || this.sheet !== sheet) return;
+		this.trouble = found.ok ? null : found.error.message;
+		const corners = found.ok ? found.value?.corners : undefined;
+		this.sheetFound = corners !== undefined;
+		for (const [index, { id }] of SHEET_STEPS.entries())
+			this.#marks = { ...this.#marks, [id]: corners?.[index] };
+		await this.#lieStill();
+	}
+
+	/** Corners of the sheet, px; null until all lie. */
+	sheetCorners = (marks: Marks = this.#marks): Quad | null =>
+		fourOf(
+			marks,
+			SHEET_STEPS.map(({ id }) => id)
+		);
+
+	/** Takes the marks as they lie, and the edges between four of them where those moved. */
+	async #lieStill(): Promise<void> {
+		const four = fourOf(this.#marks, this.edged());
+		const before = fourOf(this.still, this.edged());
+		if (four && four.some((at, index) => at !== before?.[index])) {
+			const seen = await this.#eye?.edges(four);
+			this.edges = seen?.ok ? seen.value : [];
+		}
+		this.still = this.#marks;
+	}
+
+	at = (id: string | null): Point | undefined => (id === null ? undefined : this.#marks[id]);
+
+	/** Puts the next mark down. */
+	put(at: Point): void {
+		if (this.next === null) return;
+		const { id } = this.next;
+		this.move(id, at);
+		this.active = id;
+	}
+
+	move(id: string, at: Point): void {
+		this.#marks = { ...this.#marks, [id]: at };
+		clearTimeout(this.#stillSoon);
+		this.#stillSoon = setTimeout(() => void this.#lieStill(), STILL_AFTER);
+	}
+
+	/** The next mark cannot be seen in this photo. */
+	skip(): void {
+		if (this.next?.mayBeHidden) this.#skipped = [...this.#skipped, this.next.id];
+	}
+
+	/** Takes the last mark away. */
+	back(): void {
+		if (this.#last === undefined) return;
+		this.#marks = { ...this.#marks, [this.#last]: undefined };
+		this.active = null;
+		void this.#lieStill();
+	}
+
+	close(): void {
+		clearTimeout(this.#stillSoon);
+		this.#eye?.close();
+		URL.revokeObjectURL(this.url);
+	}
+}

@@ -1,0 +1,50 @@
+import { counted } from '../counted.ts';
+import { MARKS, type MarkName } from './back-marks.ts';
+
+/** Corners of the frame as the photo of a back shows them. */
+const CORNERS = {
+	'top-left': 'upper left',
+	'top-right': 'upper right',
+	'bottom-right': 'lower right',
+	'bottom-left': 'lower left'
+};
+
+/** Measuring in a photo. */
+export const PHOTO_MEASURE = {
+	title: ({ letter, name }: { letter: string; name: string }) => `Measure ${letter} · ${name}`,
+	newTitle: ({ count, of }: { count: number; of: number }) =>
+		of > 1 ? `A new piece: photo ${count} of ${of}` : 'A new piece from its photo',
+	how: () =>
+		'Lay a sheet flat on the back. Stand straight before it and fill the photo with the frame. With a wire, have someone pull it up hard with one finger.',
+	looking: () => 'Looking for the sheet…',
+	sheetFound: ({ sheet }: { sheet: string }) =>
+		`The ${sheet} was found. Put a corner right where it is off.`,
+	sheetNotFound: ({ sheet }: { sheet: string }) =>
+		`The ${sheet} was not found. Mark its four corners, or choose another sheet.`,
+	blurred: () =>
+		'The edges in this photo are blurred. Take it again with more light, or hold still.',
+	sheetCorner: ({ index }: { index: number }) =>
+		`Mark the ${Object.values(CORNERS)[index]} corner of the sheet`,
+	frameCorner: ({ corner }: { corner: keyof typeof CORNERS }) =>
+		`Mark the ${CORNERS[corner]} corner of the frame, outside`,
+	mark: ({ mark }: { mark: MarkName }) => `${MARKS[mark].name}: ${MARKS[mark].where}`,
+	/** Left as it hangs lies on the right of a photo of the back. */
+	asItHangs: () => 'Left and right are as it hangs: in this photo left is on the right.',
+	allMarked: () => 'All is marked. Drag any mark to put it right.',
+	handles: {
+		sheet: ({ index }: { index: number }) => `${Object.values(CORNERS)[index]} corner of the sheet`,
+		corner: ({ corner }: { corner: keyof typeof CORNERS }) =>
+			`${CORNERS[corner]} corner of the frame`,
+		mark: ({ mark }: { mark: MarkName }) => MARKS[mark].name
+	},
+	/** Puts a mark down without a pointer, to be moved from there. */
+	putIt: ({ guessed }: { guessed: boolean }) =>
+		guessed ? 'Put it in the dashed circle' : 'Put it in the middle',
+	pull: ({ label }: { label: string }) => `${label}: pull the photo under the cross`,
+	placed: ({ label, across, down }: { label: string; across: number; down: number }) =>
+		`${label}, ${across} % across, ${down} % down; arrow keys move it`,
+	betterTaped: () => 'far from the sheet: better taped',
+	few: ({ count }: { count: number }) => `${counted(count, 'mark')} to go`,
+	kept: ({ letter, count }: { letter: string; count: number }) =>
+		`${letter}: ${counted(count, 'figure')} read from the photo`
+};
