@@ -44,7 +44,7 @@ export { readLength } from './base/units/read-length.ts';
 export { lengthToken, formatMessage } from './base/units/message.ts';
 export { averageOf } from './readings/average.ts';
 export { estimate } from './readings/estimate.ts';
-export { type Fact, factKey } from './readings/fact.ts';
+export { type Fact, factKey, featureFact, isOfFeature } from './readings/fact.ts';
 export { causesOf, nineInTen, within } from './readings/spread.ts';
 export { balanceOf, type PieceFact, pieceFacts } from './piece/piece-facts.ts';
 export { readingsOf } from './readings/kept.ts';
@@ -412,7 +412,7 @@ export { inspectionOf } from './day/job/inspection.ts';
 export { LIVING_WITH } from './day/job/living-with.ts';
 export { takesTwo, timeFor } from './day/job/time.ts';
 export { nextStation, type StationNotes, stationNotesOn } from './day/stations.ts';
-export { LEVEL_LENGTH_MM, TAPE_READING_MM } from './base/figures/readings.ts';
+export { CORNER_READING_MM, LEVEL_LENGTH_MM, TAPE_READING_MM } from './base/figures/readings.ts';
 export { pointNamed } from './model/point-id.ts';
 export { gapWasRead, hookWasSet, heightWasRead } from './day/hangday/as-set.ts';
 export {
@@ -434,3 +434,15 @@ export {
 	shapeOf,
 	sheetAt
 } from './photo/sheets.ts';
+export {
+	outlineOf,
+	featureMarks,
+	figuresOfFeature,
+	figuresOfWall,
+	knownOfWall,
+	seenWall,
+	WALL_CORNERS,
+	wallAsKnown,
+	type WallFigure
+} from './photo/wall-marks.ts';
+export type { Taped } from './photo/taped.ts';

@@ -7,9 +7,11 @@
 		/** The station, where its stage can show more than the wall. */
 		here: string;
 		bones: boolean;
+		/** The wall has a photo that can lie under the pieces. */
+		photo: boolean;
 	}
 
-	let { view, here, bones }: Props = $props();
+	let { view, here, bones, photo }: Props = $props();
 
 	const rack = $derived(here === 'rack');
 	const arrange = $derived(here === 'arrange');
@@ -85,6 +87,16 @@
 		>
 			Bones
 		</button>
+		{#if photo}
+			<button
+				type="button"
+				title="The real wall, from its photo"
+				aria-pressed={view.photo}
+				onclick={() => (view.photo = !view.photo)}
+			>
+				Photo
+			</button>
+		{/if}
 	</div>
 {/if}
 <button

@@ -253,7 +253,7 @@
 						<WallReading {wallId} {styles} />
 					{/await}
 				{/if}
-				<Layers {view} {here} bones={showsBones} />
+				<Layers {view} {here} bones={showsBones} photo={Boolean(wall?.photo)} />
 				{#if session.simulates && help.walk}
 					{#await import('./DemoWalk.svelte') then { default: DemoWalk }}
 						<DemoWalk projectId={session.id} {wallId} {here} />

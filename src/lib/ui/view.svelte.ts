@@ -18,6 +18,8 @@ export class View {
 	hook = $state(0);
 	layer: Layer = $state('looks');
 	bones = $state(false);
+	/** The wall is shown as its photo has it. */
+	photo = $state(false);
 	/** The selected piece is turned round. */
 	flipped = $state(false);
 	benchOpen = $state(true);

@@ -13,7 +13,9 @@ import { hangerOf } from '../piece/hangers/index.ts';
 import type { ByPhoto, HungPiece, PiecePoint } from '../piece/hangers/types.ts';
 import { hungPiece } from '../piece/hung-piece.ts';
 import type { Piece } from '../piece/piece.ts';
+import { beyond, length, mean, meanLength, type Places } from './lengths.ts';
 import { placed } from './placed.ts';
+import type { Taped } from './taped.ts';
 import type { Known, PhotoReading, SeenMark } from './read-photo.ts';
 import type { PhotoSize } from './lens.ts';
 
@@ -97,7 +99,7 @@ export interface SeenEdge {
  */
 export function knownOfBack(
 	edges: readonly SeenEdge[],
-	taped: { width?: { length: number; sd: number }; height?: { length: number; sd: number } }
+	taped: { width?: Taped; height?: Taped }
 ): Known[] {
 	const [a, b, c, d] = FRAME_CORNERS;
 	const square = { sd: FRAME_SQUARE_DEGREES };
@@ -138,8 +140,6 @@ export interface PhotoFigure {
 	poor: boolean;
 }
 
-type Places = ReadonlyMap<string, Point>;
-
 /** Width and height of the outside of a frame, mm. */
 export const sizeOfBack = ({ places }: PhotoReading): [width: number, height: number] => [
 	meanLength(places, ACROSS),
@@ -169,14 +169,6 @@ export function figuresOfBack(piece: Piece, reading: PhotoReading): PhotoFigure[
 const namesOf = (byPhoto: ByPhoto): readonly MarkName[] =>
 	'between' in byPhoto ? byPhoto.between : 'lower' in byPhoto ? byPhoto.lower : byPhoto.to;
 
-const length = (a: Point, b: Point): number => Math.hypot(b.x - a.x, b.y - a.y);
-
-const mean = (values: readonly number[]): number =>
-	values.reduce((sum, each) => sum + each, 0) / values.length;
-
-const meanLength = (places: Places, pairs: readonly (readonly [string, string])[]): number =>
-	mean(pairs.map(([a, b]) => length(places.get(a)!, places.get(b)!)));
-
 /** The value of a dimension by its marks; the photo shows the back, so that its right is left as it hangs. */
 function valueOf(places: Places, byPhoto: ByPhoto): number {
 	const at = (name: string) => places.get(name)!;
@@ -200,9 +192,3 @@ function valueOf(places: Places, byPhoto: ByPhoto): number {
 }
 
 const between = (a: Point, b: Point): Point => ({ x: (a.x + b.x) / 2, y: (a.y + b.y) / 2 });
-
-/** How far a point lies to the right of a line as one walks along it with y down, mm. */
-function beyond(from: Point, to: Point, at: Point): number {
-	const across = (to.x - from.x) * (at.y - from.y) - (to.y - from.y) * (at.x - from.x);
-	return across / length(from, to);
-}

@@ -15,6 +15,7 @@ import {
 	TOO_SLANTED_DEGREES
 } from '../base/figures/photo.ts';
 import { firstLens } from './first-lens.ts';
+import { length, mean, type Places } from './lengths.ts';
 import { leastSquares } from './least-squares.ts';
 import { halfDiagonal, seenBy, slantOf, type Lens, type PhotoSize } from './lens.ts';
 import { fail } from './said.ts';
@@ -57,9 +58,9 @@ export type Known =
 /** What a photo of a plane says of the places marked in it. */
 export interface PhotoReading {
 	/** Places by mark, mm: x right and y down as the photo shows it, from the known rectangle’s upper left corner. */
-	places: ReadonlyMap<string, Point>;
+	places: Places;
 	/** A figure that follows from the places, and its standard deviation, in its unit. */
-	figure(of: (places: ReadonlyMap<string, Point>) => number): { value: number; sd: number };
+	figure(of: (places: Places) => number): { value: number; sd: number };
 	lens: Lens;
 	/** Angle of the lens to the plane’s normal, degrees. */
 	slant: number;
@@ -88,13 +89,13 @@ export function readPhoto(
 	known: readonly Known[] = [],
 	focal: number | null = null
 ): Result<PhotoReading> {
-	const length = lengthKnown(focal);
-	const start = firstLens(rectangle, rectangle.corners, size, length.usual);
+	const lensLength = lengthKnown(focal);
+	const start = firstLens(rectangle, rectangle.corners, size, lensLength.usual);
 	if (!start.ok) return start;
 	const first = startOf(start.value, size, rectangle, marks);
 	if (!first) return fail('no-fit', {});
 	const fitted = leastSquares(
-		residualsOf(size, rectangle, marks, known, length),
+		residualsOf(size, rectangle, marks, known, lensLength),
 		first.at,
 		first.scale
 	);
@@ -148,7 +149,7 @@ const lensOf = (at: readonly number[]): Lens => ({
 	bend: at[9]!
 });
 
-const placesOf = (at: readonly number[], marks: readonly SeenMark[]): ReadonlyMap<string, Point> =>
+const placesOf = (at: readonly number[], marks: readonly SeenMark[]): Places =>
 	new Map(
 		marks.map(({ id }, index) => [
 			id,
@@ -177,7 +178,7 @@ function residualsOf(
 	rectangle: KnownRectangle,
 	marks: readonly SeenMark[],
 	known: readonly Known[],
-	length: { usual: number; share: number }
+	lensLength: { usual: number; share: number }
 ): (at: readonly number[]) => number[] {
 	const off = offSd(size);
 	const indexOf = new Map(marks.map(({ id }, index) => [id, index]));
@@ -200,7 +201,7 @@ function residualsOf(
 			{ x: 0, y: height }
 		];
 		return [
-			(at[6]! - Math.log(length.usual)) / length.share,
+			(at[6]! - Math.log(lensLength.usual)) / lensLength.share,
 			...[at[7]! / off, at[8]! / off, at[9]! / LENS_BEND],
 			out / Math.max(rectangle.outSd, 1e-3),
 			...[
@@ -228,10 +229,8 @@ function missedBy(
 	seen: (spot: Spot) => Point | null
 ): number {
 	if ('tape' in known) {
-		const lengths = known.tape.map(([a, b]) => apart(place(a), place(b)));
-		return (
-			(lengths.reduce((sum, each) => sum + each, 0) / lengths.length - known.length) / known.sd
-		);
+		const lengths = known.tape.map(([a, b]) => length(place(a), place(b)));
+		return (mean(lengths) - known.length) / known.sd;
 	}
 	if ('square' in known) {
 		const [a, b, c] = known.square.map(place) as [Point, Point, Point];
@@ -252,11 +251,9 @@ function missedBy(
 	return beside / Math.hypot(dx, dy) / known.sd;
 }
 
-const apart = (a: Point, b: Point): number => Math.hypot(b.x - a.x, b.y - a.y);
-
 /** √(gᵀCg), with the slope g of the figure at the places. JCGM 100:2008 (GUM), 5.2.2. */
 function spreadOf(
-	of: (places: ReadonlyMap<string, Point>) => number,
+	of: (places: Places) => number,
 	at: readonly number[],
 	covariance: Matrix,
 	marks: readonly SeenMark[]

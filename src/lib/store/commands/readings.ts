@@ -4,7 +4,6 @@ import {
 	readingsOf,
 	type Fact,
 	type FactReading,
-	type Piece,
 	type Project,
 	type WayOfReading
 } from '../../core/index.ts';
@@ -28,15 +27,15 @@ export interface ReadFigure {
 export const addReadings = (figure: ReadFigure, added: readonly FactReading[]): Command =>
 	withReadings(figure, ACTS.readAgain(figure), (readings) => [...readings, ...added]);
 
-/** Readings of several figures of a piece that one photo gave, as one step; what comes before it is done first. */
+/** Readings of several figures that one photo gave, as one step; what comes before them is done first. */
 export const readFromPhoto = (
-	{ letter }: Pick<Piece, 'letter'>,
+	name: string,
 	read: readonly { figure: ReadFigure; reading: FactReading }[],
-	before?: Command
+	before: readonly Command[] = []
 ): Command => ({
-	name: ACTS.measureFromPhoto({ letter }),
+	name,
 	recipe: (draft: Project) => {
-		before?.recipe(draft);
+		for (const command of before) command.recipe(draft);
 		for (const { figure, reading } of read) addReadings(figure, [reading]).recipe(draft);
 	}
 });

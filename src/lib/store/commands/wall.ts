@@ -1,6 +1,7 @@
 import { ACTS } from '../../words/en/acts.ts';
 import {
 	chooseOnFeature,
+	isOfFeature,
 	type AcrossDatum,
 	type Feature,
 	type UpDatum,
@@ -82,6 +83,9 @@ export const removeFeature = (wallId: string, { id, name }: Feature): Command =>
 		const { across, up } = wall.tape;
 		if (across.from === 'feature' && across.id === id) wall.tape.across = { from: 'nearest' };
 		if (up.from === 'feature' && up.id === id) wall.tape.up = { from: 'floor-here' };
+		draft.readings = Object.fromEntries(
+			Object.entries(draft.readings).filter(([key]) => !isOfFeature(key, wallId, id))
+		);
 	}
 });
 

@@ -197,6 +197,11 @@
 				{/await}
 			{/if}
 		</svg>
+		{#if view.photo && wall.photo}
+			{#await import('./PhotoLayer.svelte') then { default: PhotoLayer }}
+				<PhotoLayer {wall} photo={wall.photo} {frame} />
+			{/await}
+		{/if}
 		<svg
 			bind:this={live}
 			class="live"

@@ -1,6 +1,4 @@
 <script lang="ts">
-	import { Dialog } from 'bits-ui';
-	import { X } from '@lucide/svelte';
 	import { onDestroy, untrack } from 'svelte';
 	import {
 		pieceFacts,
@@ -19,6 +17,7 @@
 	import { BackPhoto } from './back-photo.svelte.ts';
 	import { keepBack } from './keep-back.ts';
 	import MeasurePhoto from './MeasurePhoto.svelte';
+	import WholeSheet from './WholeSheet.svelte';
 
 	interface Props {
 		files: readonly File[];
@@ -99,46 +98,23 @@
 	onDestroy(() => back.photo.close());
 </script>
 
-<Dialog.Root open onOpenChange={(open) => !open && onclose(last)}>
-	<Dialog.Portal>
-		<Dialog.Content class="whole-sheet">
-			<div class="head">
-				<Dialog.Title class="font-display text-xl">
-					{piece
-						? PHOTO_MEASURE.title(piece)
-						: PHOTO_MEASURE.newTitle({ count: index + 1, of: files.length })}
-				</Dialog.Title>
-				<Dialog.Close class="btn btn-square btn-ghost btn-sm" aria-label="Close measuring">
-					<X size={20} />
-				</Dialog.Close>
-			</div>
-			<Dialog.Description class="how">{PHOTO_MEASURE.how()}</Dialog.Description>
-			{#key back}
-				<MeasurePhoto
-					{back}
-					piece={measured}
-					{styles}
-					{width}
-					onwidth={(mm) => (width = mm)}
-					onhanger={changeTo}
-					onkeep={keep}
-					onleave={goOn}
-				/>
-			{/key}
-		</Dialog.Content>
-	</Dialog.Portal>
-</Dialog.Root>
-
-<style>
-	.head {
-		display: flex;
-		align-items: center;
-		justify-content: space-between;
-	}
-
-	:global(.how) {
-		margin-bottom: 0.6rem;
-		color: var(--graphite-soft);
-		font-size: var(--text-sm);
-	}
-</style>
+<WholeSheet
+	title={piece
+		? PHOTO_MEASURE.title(piece)
+		: PHOTO_MEASURE.newTitle({ count: index + 1, of: files.length })}
+	how={PHOTO_MEASURE.how()}
+	onclose={() => onclose(last)}
+>
+	{#key back}
+		<MeasurePhoto
+			{back}
+			piece={measured}
+			{styles}
+			{width}
+			onwidth={(mm) => (width = mm)}
+			onhanger={changeTo}
+			onkeep={keep}
+			onleave={goOn}
+		/>
+	{/key}
+</WholeSheet>

@@ -53,10 +53,15 @@
 	}
 </script>
 
-<div class="photo-field" style:aspect-ratio="{size.width} / {size.height}" bind:clientWidth={shown}>
+<div
+	class="photo-field"
+	style:aspect-ratio="{size.width} / {size.height}"
+	style:--shape={size.width / size.height}
+	bind:clientWidth={shown}
+>
 	<img src={url} {alt} bind:this={image} />
 	<svg role="group" aria-label="Marks in the photo" onpointerdown={tap}>
-		{#each lines as line, index (index)}
+		{#each lines.filter(({ points }) => points.length > 1) as line, index (index)}
 			<path class="line under" d={path(line)} />
 			<path class="line {line.of}" d={path(line)} />
 		{/each}
@@ -96,8 +101,7 @@
 <style>
 	.photo-field {
 		position: relative;
-		max-width: 100%;
-		max-height: 100%;
+		width: min(100%, (100dvh - 7rem) * var(--shape));
 		margin: 0 auto;
 	}
 

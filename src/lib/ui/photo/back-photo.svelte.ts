@@ -12,18 +12,13 @@ import {
 	type MarkedBack,
 	type PhotoFigure,
 	type Piece,
-	type Point
+	type Point,
+	type Taped
 } from '$lib/core/index.ts';
 import { MARKS } from '$lib/words/en/back-marks.ts';
 import { PHOTO_MEASURE } from '$lib/words/en/photo-measure.ts';
 import type { HandleLine } from './handle.ts';
 import { fourOf, MarkedPhoto, type Step } from './marked-photo.svelte.ts';
-
-/** A tape reading and its standard deviation, mm. */
-interface Taped {
-	length: number;
-	sd: number;
-}
 
 const CORNER_STEPS: readonly Step[] = FRAME_CORNERS.map((corner) => ({
 	...{ id: corner, of: 'corner' },

@@ -2,6 +2,7 @@ import { pieceFacts, type PhotoFigure, type Piece } from '$lib/core/index.ts';
 import { addInRow, readFromPhoto } from '$lib/store/commands/index.ts';
 import type { Command } from '$lib/store/history.ts';
 import type { Session } from '$lib/store/session.svelte.ts';
+import { ACTS } from '$lib/words/en/acts.ts';
 import { readFigureOf } from '../field/read-figure.ts';
 import { readNow } from '../field/read-now.ts';
 
@@ -32,5 +33,6 @@ export function keepBack({ session, piece, figures, width, addTo }: Kept): Comma
 			: { ...readNow(session, value, 'photo'), spread: { own: sd, shared: 0 } };
 		return [{ figure: { ...figure, stands }, reading }];
 	});
-	return readFromPhoto(piece, read, addTo === null ? undefined : addInRow(addTo, [piece]));
+	const before = addTo === null ? [] : [addInRow(addTo, [piece])];
+	return readFromPhoto(ACTS.measureFromPhoto(piece), read, before);
 }

@@ -53,11 +53,14 @@ export class MarkedPhoto {
 	still: Marks = $state.raw({});
 	/** Where edges are seen between four of them. */
 	edges: Edges = $state.raw([]);
+	/** There is no sheet in it: what is measured is known otherwise. */
+	withoutSheet = $state(false);
+	readonly #sheetSteps: readonly Step[];
 	#eye: PhotoEye | null = null;
 	#stillSoon: ReturnType<typeof setTimeout> | undefined;
 
 	readonly #steps = $derived.by(() => [
-		...SHEET_STEPS,
+		...(this.withoutSheet ? [] : this.#sheetSteps),
 		...this.after().filter(({ id }) => !this.#skipped.includes(id))
 	]);
 	/** What is to be marked next; null once all is. */
@@ -86,8 +89,13 @@ export class MarkedPhoto {
 		/** What is marked after the sheet. */
 		readonly after: () => readonly Step[],
 		/** Four marks between which straight edges are looked for. */
-		readonly edged: () => readonly string[]
+		readonly edged: () => readonly string[],
+		/** It can be measured without a sheet too. */
+		sheetMayBeHidden = false
 	) {
+		this.#sheetSteps = sheetMayBeHidden
+			? SHEET_STEPS.map((each) => ({ ...each, mayBeHidden: true }))
+			: SHEET_STEPS;
 		this.url = URL.createObjectURL(file);
 	}
 
@@ -153,7 +161,8 @@ export class MarkedPhoto {
 
 	/** The next mark cannot be seen in this photo. */
 	skip(): void {
-		if (this.next?.mayBeHidden) this.#skipped = [...this.#skipped, this.next.id];
+		if (this.next?.of === 'sheet') this.withoutSheet = true;
+		else if (this.next?.mayBeHidden) this.#skipped = [...this.#skipped, this.next.id];
 	}
 
 	/** Takes the last mark away. */

@@ -1,11 +1,21 @@
 <script lang="ts">
 	import { Trash2 } from '@lucide/svelte';
-	import { faceOf, formatMessage, type Feature, type Styles } from '$lib/core/index.ts';
+	import {
+		faceOf,
+		factKey,
+		featureFact,
+		formatMessage,
+		type Feature,
+		type Styles
+	} from '$lib/core/index.ts';
 	import { answerFeature, removeFeature, setFeature } from '$lib/store/commands/index.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
 	import ChoiceField from '../field/ChoiceField.svelte';
 	import MassField from '../field/MassField.svelte';
 	import LengthField from '../field/LengthField.svelte';
+	import ReadAgain from '../field/ReadAgain.svelte';
+	import { PHOTO_MEASURE } from '$lib/words/en/photo-measure.ts';
+	import { READINGS } from '$lib/words/en/readings.ts';
 
 	interface Props {
 		wallId: string;
@@ -22,6 +32,21 @@
 	const { mass } = $derived(faceOf(feature));
 	const held = $derived(mass?.of(feature));
 	const choices = $derived(faceOf(feature).choices?.(feature) ?? []);
+	/** Figures that were read, and can be read again beside that. */
+	const read = $derived(
+		(['x', 'y', 'width', 'height'] as const)
+			.map((key) => ({
+				fact: featureFact(wallId, feature.id, key),
+				label: PHOTO_MEASURE.figure[key],
+				name: READINGS.figure({
+					of: PHOTO_MEASURE.figure[key].toLowerCase(),
+					piece: feature.name.toLowerCase()
+				}),
+				...{ stands: feature[key], way: 'tape' as const },
+				write: (mean: number) => setFeature(wallId, feature.id, { [key]: mean })
+			}))
+			.filter(({ fact }) => session.project.readings[factKey(fact)])
+	);
 	const wants = $derived(
 		faceOf(feature)
 			.zones(feature)
@@ -75,6 +100,12 @@
 			onseal={seal}
 		/>
 	</div>
+	{#each read as figure (figure.name)}
+		<div class="read">
+			<span class="small-note">{figure.label}</span>
+			<ReadAgain {figure} ways={['tape']} {styles} />
+		</div>
+	{/each}
 	{#if mass && held !== undefined}
 		<MassField
 			label={mass.label}
@@ -110,6 +141,13 @@
 </div>
 
 <style>
+	.read {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 0 0.5rem;
+		align-items: baseline;
+	}
+
 	.edit {
 		padding: 0.4rem;
 		border-left: 4px solid var(--tape-blue);

@@ -15,6 +15,7 @@
 	import { getSession } from '$lib/store/session.svelte.ts';
 	import CautionList from '../CautionList.svelte';
 	import { getView } from '../view.svelte.ts';
+	import WallPhotoButton from '../photo/WallPhotoButton.svelte';
 	import FeatureFields from './FeatureFields.svelte';
 
 	let { wall, styles, plan }: { wall: Wall; styles: Styles; plan: WallPlan } = $props();
@@ -38,6 +39,7 @@
 		Drag one on the wall, move it with the arrow keys, or type where it is.
 	{/if}
 </p>
+<WallPhotoButton {wall} {styles} />
 <ul class="features">
 	{#each wall.features as feature (feature.id)}
 		<li>

@@ -27,6 +27,7 @@ const FIELDS: Partial<Record<string, string>> = {
 /** What a command does, as in “Undo: …”. */
 export const ACTS = {
 	measureFromPhoto: ({ letter }: { letter: string }) => `measure ${letter} from a photo`,
+	surveyFromPhoto: ({ name }: { name: string }) => `survey ${name} from a photo`,
 	putOnTheWall: ({ letter }: { letter: string }) => `put ${letter} on the wall`,
 	arrangeTheWall: () => 'arrange the wall',
 	takeOffTheWall: ({ letter }: { letter: string }) => `take ${letter} off the wall`,

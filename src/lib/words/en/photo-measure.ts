@@ -9,6 +9,15 @@ const CORNERS = {
 	'bottom-left': 'lower left'
 };
 
+/** Corners of a wall as a photo shows them. */
+const WALL = {
+	'ceiling-left': 'upper left corner of the wall, at the ceiling',
+	'ceiling-right': 'upper right corner of the wall, at the ceiling',
+	'floor-right': 'lower right corner of the wall, at the floor',
+	'floor-left': 'lower left corner of the wall, at the floor'
+};
+const OF_A_FEATURE = ['upper left', 'lower right'];
+
 /** Measuring in a photo. */
 export const PHOTO_MEASURE = {
 	title: ({ letter, name }: { letter: string; name: string }) => `Measure ${letter} · ${name}`,
@@ -27,6 +36,27 @@ export const PHOTO_MEASURE = {
 		`Mark the ${Object.values(CORNERS)[index]} corner of the sheet`,
 	frameCorner: ({ corner }: { corner: keyof typeof CORNERS }) =>
 		`Mark the ${CORNERS[corner]} corner of the frame, outside`,
+	wallCorner: ({ corner }: { corner: keyof typeof WALL }) => `Mark the ${WALL[corner]}`,
+	feature: ({ name, index }: { name: string; index: number }) =>
+		`${name}: mark its ${OF_A_FEATURE[index]} corner`,
+	hidden: ({ of }: { of: 'sheet' | 'corner' | 'mark' }) =>
+		of === 'sheet' ? 'No sheet in this photo' : 'Not to be seen',
+	wallTitle: ({ name }: { name: string }) => `Survey of ${name} from a photo`,
+	taped: ({ side }: { side: 'width' | 'height' }) =>
+		side === 'width' ? 'Width by tape' : 'Height by tape, left end',
+	figure: {
+		x: 'Left edge',
+		y: 'Bottom',
+		width: 'Width',
+		height: 'Height'
+	},
+	wallHow: () =>
+		'Stand straight before the wall, with all four corners in sight. A sheet taped to it, or its width and height by tape, gives the scale.',
+	traceNext: () => 'Choose what is on the wall and mark two corners of each. Then use them.',
+	keptWall: ({ count }: { count: number }) =>
+		count === 0
+			? 'The photo lies under the wall now'
+			: `${counted(count, 'thing')} surveyed from the photo`,
 	mark: ({ mark }: { mark: MarkName }) => `${MARKS[mark].name}: ${MARKS[mark].where}`,
 	/** Left as it hangs lies on the right of a photo of the back. */
 	asItHangs: () => 'Left and right are as it hangs: in this photo left is on the right.',
@@ -35,7 +65,9 @@ export const PHOTO_MEASURE = {
 		sheet: ({ index }: { index: number }) => `${Object.values(CORNERS)[index]} corner of the sheet`,
 		corner: ({ corner }: { corner: keyof typeof CORNERS }) =>
 			`${CORNERS[corner]} corner of the frame`,
-		mark: ({ mark }: { mark: MarkName }) => MARKS[mark].name
+		wallCorner: ({ corner }: { corner: keyof typeof WALL }) => WALL[corner],
+		feature: ({ name, index }: { name: string; index: number }) =>
+			`${OF_A_FEATURE[index]} corner of ${name.toLowerCase()}`
 	},
 	/** Puts a mark down without a pointer, to be moved from there. */
 	putIt: ({ guessed }: { guessed: boolean }) =>

@@ -5,6 +5,7 @@ import { seenBy, type Lens } from '../../photo/lens.ts';
 import { placed } from '../../photo/placed.ts';
 import { readPhoto, type Known, type PhotoReading } from '../../photo/read-photo.ts';
 import { sheetAt, type KnownSheetName } from '../../photo/sheets.ts';
+import { knownOfWall, seenWall, wallAsKnown } from '../../photo/wall-marks.ts';
 import type { Quad } from '../geometry/homography.ts';
 import { NINE_IN_TEN } from './readings.ts';
 import * as photo from './photo.ts';
@@ -92,12 +93,18 @@ const BOUNDARIES: { readonly [Name in keyof typeof photo]: () => void } = {
 		expect(placed({ width: 600, height: 800 }, 'a', CORNERS[0]).sd).equal(0.5);
 	},
 	PLACED_MARK_MM: () => expect(placed(SIZE, 'a', CORNERS[0]).sdMm).equal(0.3),
+	PLACED_ON_WALL_MM: () => expect(seenWall(SIZE, { a: CORNERS[0] })[0]!.sdMm).equal(0.7),
 	SHEET_OUT_MM: () => expect(sheet('letter').outSd).equal(2),
 	HARDWARE_OUT_MM: () => expect(mark.out?.mm).equal(4),
 	HARDWARE_OUT_SD_MM: () => expect(mark.out?.sd).equal(1.5),
 	PAPER_SHARE: () => expect(sheet('a4').heightSd).closeTo(0.0007 * 297, 1e-9),
 	CARD_SHARE: () => expect(sheet('card').widthSd).closeTo(0.0008 * 53.98, 1e-9),
 	FRAME_SQUARE_DEGREES: () => expect(knownOfBack([], {})[0]).deep.include({ sd: 0.15 }),
+	HOUSE_SQUARE_DEGREES: () => expect(knownOfWall([], {})[0]).deep.include({ sd: 0.25 }),
+	UNKNOWN_SIDE_SHARE: () => {
+		const known = wallAsKnown(SIZE, CORNERS, { width: 4000, height: 2500 }, {});
+		expect([known.widthSd, known.heightSd]).deep.equal([1200, 750]);
+	},
 	TOO_SLANTED_DEGREES: () => {
 		const slanted = (degrees: number) => {
 			const reading = read({ lens: { turn: [0, (degrees * Math.PI) / 180, 0] }, focal: 25.96 });

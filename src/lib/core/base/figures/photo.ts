@@ -22,6 +22,8 @@ export const FOUND_EDGE_PX = 0.8;
 export const PLACED_MARK_PX = 1;
 /** What an edge or a ring leaves open where it is, mm: standard deviation. From memory. */
 export const PLACED_MARK_MM = 0.3;
+/** The same of a casing or a plate on a wall, which has no sharp edge, mm. From memory. */
+export const PLACED_ON_WALL_MM = 0.7;
 /** A sheet that lies before or behind the plane of a back or a wall, mm: standard deviation. From memory. */
 export const SHEET_OUT_MM = 2;
 /** Rings and wires before the plane of the back, mm, and its standard deviation. From memory. */
@@ -33,6 +35,10 @@ export const PAPER_SHARE = 0.0007;
 export const CARD_SHARE = 0.0008;
 /** A corner of a frame beside square, degrees: standard deviation. From memory. */
 export const FRAME_SQUARE_DEGREES = 0.15;
+/** A corner of a room, or of a door, beside square, degrees: standard deviation. From memory. */
+export const HOUSE_SQUARE_DEGREES = 0.25;
+/** A side of a wall that nobody taped, where no sheet is in its photo: standard deviation as a share. A choice, no source. */
+export const UNKNOWN_SIDE_SHARE = 0.3;
 /** From this angle between the lens and the plane a photo is taken anew, degrees. A choice, no source. */
 export const TOO_SLANTED_DEGREES = 40;
 /** A figure that a photo gives no better than this is better taped, mm: half-width that holds nine times in ten. A choice, no source. */

@@ -1,0 +1,5 @@
+/** A length by tape, and its standard deviation, mm. */
+export interface Taped {
+	length: number;
+	sd: number;
+}

@@ -1,0 +1,33 @@
+<script lang="ts">
+	import { Ruler } from '@lucide/svelte';
+	import type { Styles, Wall } from '$lib/core/index.ts';
+
+	let { wall, styles }: { wall: Wall; styles: Styles } = $props();
+
+	let file: File | null = $state.raw(null);
+</script>
+
+<label class="btn btn-sm">
+	<Ruler size={16} aria-hidden="true" /> Survey from a photo
+	<input
+		class="sr-only"
+		type="file"
+		accept="image/*"
+		onchange={(event) => {
+			file = event.currentTarget.files?.[0] ?? null;
+			event.currentTarget.value = '';
+		}}
+	/>
+</label>
+{#if file}
+	{#await import('./WallSheet.svelte') then { default: WallSheet }}
+		<WallSheet {file} {wall} {styles} onclose={() => (file = null)} />
+	{/await}
+{/if}
+
+<style>
+	label:focus-within {
+		outline: 3px solid var(--color-primary);
+		outline-offset: 2px;
+	}
+</style>
