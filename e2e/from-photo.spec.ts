@@ -79,10 +79,25 @@ for (const viewport of [
 			const [one, other] = scene.rings;
 			expect(Math.abs((await told(page, 'Ring span')) - (other.x - one.x))).toBeLessThan(6);
 			if (scene === backs[0]!.scene) await accessible(page, 'measuring a photo');
+			if (scene === backs[1]!.scene) {
+				await page.getByLabel('Add its front').setInputFiles(backs[1]!.file);
+				await expect(page.getByText('Mark the upper left corner', { exact: true })).toBeVisible();
+				for (const corner of corners) await tap(field, corner);
+				await page.getByRole('button', { name: 'Use this front' }).click();
+				await expect(page.getByText('Another photo of its front')).toBeVisible({ timeout: 20_000 });
+			}
 			await page.getByRole('button', { name: 'Use these figures' }).click();
 		}
 		await expect(page.locator('.whole-sheet')).toHaveCount(0);
 		await kept(page);
+		// What was measured last is in hand, with its picture.
+		await page.getByRole('radio', { name: 'piece' }).check();
+		const picture = page.getByRole('region', { name: 'Photo' }).getByRole('img');
+		await expect(picture).toBeVisible();
+		const shape = await picture.evaluate(
+			(img: HTMLImageElement) => img.naturalWidth / img.naturalHeight
+		);
+		expect(shape).toBeCloseTo(457 / 356, 1);
 	});
 
 test('a back is measured by keys alone, beside a tape, and its readings are told', async ({

@@ -2,9 +2,9 @@ import { fail } from './said.ts';
 import { ok, type Quad, type Result } from '../core/index.ts';
 import type { FoundSheet } from './find-sheet.ts';
 import { checkPhotoFile } from './photo.ts';
-import type { Edges, LookAnswer, LookAnswers, LookTask, Opened } from './look.worker.ts';
+import type { Edges, Front, LookAnswer, LookAnswers, LookTask, Opened } from './look.worker.ts';
 
-export type { Edges, Opened };
+export type { Edges, Front, Opened };
 
 /** A photo that is looked at in a worker of its own; its pixels stay there. Says why where it cannot be read. */
 export class PhotoEye {
@@ -23,6 +23,10 @@ export class PhotoEye {
 	sheet = (shape: number): Promise<Result<FoundSheet | null>> => this.#ask({ ask: 'sheet', shape });
 
 	edges = (corners: Quad): Promise<Result<Edges>> => this.#ask({ ask: 'edges', corners });
+
+	/** What lies between four corners, as it is seen straight on; `size` gives its shape. */
+	front = (corners: Quad, size: { width: number; height: number }): Promise<Result<Front>> =>
+		this.#ask({ ask: 'front', corners, ...size });
 
 	close(): void {
 		this.#worker.terminate();

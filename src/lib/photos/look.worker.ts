@@ -1,15 +1,19 @@
 import exifr from 'exifr';
-import type { Quad } from '../core/index.ts';
+import { inverseMap, rectToQuad, type Quad } from '../core/index.ts';
+import { leadingColour } from './colour.ts';
 import { findSheet, type FoundSheet } from './find-sheet.ts';
-import { MOST_PIXELS } from './photo.ts';
+import { LONGEST_SIDE, MOST_PIXELS } from './photo.ts';
 import { edgePlaces } from './refine-corners.ts';
+import { warpInto } from './warp.ts';
 
 /** What is asked of a photo; it is opened first. */
 export type LookTask =
 	| { ask: 'open'; file: Blob }
 	/** @param shape longer side of the sheet over the shorter. */
 	| { ask: 'sheet'; shape: number }
-	| { ask: 'edges'; corners: Quad };
+	| { ask: 'edges'; corners: Quad }
+	/** What lies between four corners, as it is seen straight on. */
+	| { ask: 'front'; corners: Quad; width: number; height: number };
 
 /** A photo that can be measured. */
 export interface Opened {
@@ -27,6 +31,16 @@ export interface LookAnswers {
 	open: Opened;
 	sheet: FoundSheet | null;
 	edges: Edges;
+	front: Front;
+}
+
+/** A picture seen straight on. */
+export interface Front {
+	blob: Blob;
+	width: number;
+	height: number;
+	/** Its leading colour, `#rrggbb`. */
+	colour: string;
 }
 export type LookAnswer =
 	| { ok: true; value: LookAnswers[LookTask['ask']] }
@@ -41,12 +55,31 @@ async function answer(task: LookTask): Promise<LookAnswer> {
 	if (task.ask === 'open') return open(task.file);
 	if (!photo) return { ok: false, code: 'unreadable' };
 	if (task.ask === 'sheet') return { ok: true, value: findSheet(photo, task.shape) };
+	if (task.ask === 'front') return frontOf(photo, task);
 	const { corners } = task;
 	const reach = Math.max(photo.width, photo.height) * EDGE_REACH;
 	const value = corners.flatMap((from, side) =>
 		edgePlaces(photo!, from, corners[(side + 1) % 4]!, reach).map((each) => ({ side, ...each }))
 	);
 	return { ok: true, value };
+}
+
+async function frontOf(
+	from: ImageData,
+	{ corners, width, height }: Extract<LookTask, { ask: 'front' }>
+): Promise<LookAnswer> {
+	const scale = LONGEST_SIDE / Math.max(width, height);
+	const size = { width: Math.round(width * scale), height: Math.round(height * scale) };
+	const seen = rectToQuad(size, corners);
+	const back = seen.ok ? inverseMap(seen.value) : null;
+	if (!back) return { ok: false, code: 'not-looked' };
+	const flat = new ImageData(size.width, size.height);
+	flat.data.fill(255);
+	warpInto(flat, from, back);
+	const canvas = new OffscreenCanvas(size.width, size.height);
+	canvas.getContext('2d')!.putImageData(flat, 0, 0);
+	const blob = await canvas.convertToBlob({ type: 'image/jpeg', quality: 0.86 });
+	return { ok: true, value: { blob, ...size, colour: leadingColour(flat.data) } };
 }
 
 async function open(file: Blob): Promise<LookAnswer> {

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { Image } from '@lucide/svelte';
 	import { hangers, type HangerKind, type Piece, type Styles } from '$lib/core/index.ts';
 	import { PHOTO_MEASURE } from '$lib/words/en/photo-measure.ts';
 	import LengthField from '../field/LengthField.svelte';
@@ -14,11 +15,15 @@
 		width: number | null;
 		onwidth: (mm: number | null) => void;
 		onhanger: (kind: HangerKind) => void;
+		/** A photo of its front was chosen. */
+		onfront: (file: File) => void;
+		hasFront: boolean;
 		onkeep: () => void;
 		onleave: () => void;
 	}
 
-	let { back, piece, styles, width, onwidth, onhanger, onkeep, onleave }: Props = $props();
+	let { back, piece, styles, width, onwidth, onhanger, onfront, hasFront, onkeep, onleave }: Props =
+		$props();
 
 	const photo = $derived(back.photo);
 	const rows = $derived(back.figures.map((each) => ({ ...each, key: `${each.of}/${each.key}` })));
@@ -53,6 +58,21 @@
 			onempty={() => onwidth(null)}
 		/>
 	</div>
+	<label class="btn btn-sm">
+		<Image size={16} aria-hidden="true" />
+		{hasFront ? PHOTO_MEASURE.otherFront() : PHOTO_MEASURE.addFront()}
+		<input
+			class="sr-only"
+			type="file"
+			accept="image/*"
+			disabled={rows.length === 0}
+			onchange={(event) => {
+				const file = event.currentTarget.files?.[0];
+				event.currentTarget.value = '';
+				if (file) onfront(file);
+			}}
+		/>
+	</label>
 	{#if rows.length > 0}<FigureRows figures={rows} {styles} />{/if}
 	<div class="line">
 		<button class="btn btn-primary" type="button" disabled={rows.length === 0} onclick={onkeep}>
@@ -66,6 +86,11 @@
 </PhotoDesk>
 
 <style>
+	label:focus-within {
+		outline: 3px solid var(--color-primary);
+		outline-offset: 2px;
+	}
+
 	.given {
 		display: grid;
 		grid-template-columns: 1fr 1fr;

@@ -9,13 +9,16 @@
 		type Piece,
 		type Styles
 	} from '$lib/core/index.ts';
-	import { changeHanger } from '$lib/store/commands/index.ts';
+	import { changeHanger, setPiece } from '$lib/store/commands/index.ts';
+	import { keepPhoto } from '$lib/store/photos.ts';
 	import { newId } from '$lib/store/new-id.ts';
 	import { getSession } from '$lib/store/session.svelte.ts';
 	import { PHOTO_MEASURE } from '$lib/words/en/photo-measure.ts';
 	import { notices } from '../toast.svelte.ts';
 	import { BackPhoto } from './back-photo.svelte.ts';
 	import { keepBack } from './keep-back.ts';
+	import type { Front } from '$lib/photos/look.ts';
+	import FrontPhoto from './FrontPhoto.svelte';
 	import MeasurePhoto from './MeasurePhoto.svelte';
 	import WholeSheet from './WholeSheet.svelte';
 
@@ -37,6 +40,10 @@
 	let index = $state(0);
 	let fresh: Piece = $state.raw(untrack(newPiece));
 	let width: number | null = $state(untrack(() => piece?.width ?? null));
+	/** Its front as it is seen straight on, and the photo it is being marked in. */
+	let front: Front | null = $state.raw(null);
+	let frontFile: File | null = $state.raw(null);
+	let trouble: string | null = $state(null);
 	let last: Piece | null = null;
 
 	const measured = $derived(piece ?? sized(fresh));
@@ -72,10 +79,17 @@
 		else fresh = { ...fresh, back: startBack(kind, fresh) };
 	}
 
-	function keep() {
+	async function keep() {
 		const { figures } = back;
+		const shown = front && (await keepPhoto(session.project.id, front));
+		trouble = shown && !shown.ok ? shown.error.message : null;
+		if (trouble) return;
+		const picture =
+			shown?.ok && front
+				? setPiece(measured.id, { photo: shown.value, colour: front.colour })
+				: null;
 		session.run(
-			keepBack({ session, piece: measured, figures, width, addTo: piece ? null : wallId })
+			keepBack({ session, piece: measured, figures, width, addTo: piece ? null : wallId, picture })
 		);
 		session.seal();
 		notices.success(PHOTO_MEASURE.kept({ letter: measured.letter, count: figures.length }));
@@ -92,6 +106,7 @@
 		index++;
 		fresh = newPiece(fresh.back.kind);
 		width = null;
+		front = null;
 		back = open();
 	}
 
@@ -105,7 +120,18 @@
 	how={PHOTO_MEASURE.how()}
 	onclose={() => onclose(last)}
 >
-	{#key back}
+	{#if trouble}<p class="wrong" role="alert">{trouble}</p>{/if}
+	{#if frontFile}
+		<FrontPhoto
+			file={frontFile}
+			size={measured}
+			onfront={(made) => {
+				front = made;
+				frontFile = null;
+			}}
+			onleave={() => (frontFile = null)}
+		/>
+	{:else}
 		<MeasurePhoto
 			{back}
 			piece={measured}
@@ -113,8 +139,17 @@
 			{width}
 			onwidth={(mm) => (width = mm)}
 			onhanger={changeTo}
-			onkeep={keep}
+			onfront={(file) => (frontFile = file)}
+			hasFront={front !== null}
+			onkeep={() => void keep()}
 			onleave={goOn}
 		/>
-	{/key}
+	{/if}
 </WholeSheet>
+
+<style>
+	.wrong {
+		color: var(--color-error);
+		font-weight: 600;
+	}
+</style>

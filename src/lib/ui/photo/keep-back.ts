@@ -15,10 +15,12 @@ interface Kept {
 	width: number | null;
 	/** The wall a new piece is added to; null for one that is there already. */
 	addTo: string | null;
+	/** Gives it its picture; null for none. */
+	picture: Command | null;
 }
 
 /** Keeps what a photo of a back gave: readings beside those of the tape, each as sure as the photo made it. */
-export function keepBack({ session, piece, figures, width, addTo }: Kept): Command {
+export function keepBack({ session, piece, figures, width, addTo, picture }: Kept): Command {
 	const facts = pieceFacts(piece, session.project.readings);
 	const read = figures.flatMap(({ of, key, value, sd }) => {
 		const fact = facts.find((each) => each.fact.of === of && each.fact.key === key);
@@ -33,6 +35,9 @@ export function keepBack({ session, piece, figures, width, addTo }: Kept): Comma
 			: { ...readNow(session, value, 'photo'), spread: { own: sd, shared: 0 } };
 		return [{ figure: { ...figure, stands }, reading }];
 	});
-	const before = addTo === null ? [] : [addInRow(addTo, [piece])];
+	const before = [
+		...(addTo === null ? [] : [addInRow(addTo, [piece])]),
+		...(picture ? [picture] : [])
+	];
 	return readFromPhoto(ACTS.measureFromPhoto(piece), read, before);
 }

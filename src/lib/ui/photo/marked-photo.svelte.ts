@@ -5,7 +5,7 @@ import {
 	type Point,
 	type Quad
 } from '$lib/core/index.ts';
-import type { Edges, Opened, PhotoEye } from '$lib/photos/look.ts';
+import type { Edges, Front, Opened, PhotoEye } from '$lib/photos/look.ts';
 import { PHOTO_MEASURE } from '$lib/words/en/photo-measure.ts';
 import type { Handle } from './handle.ts';
 
@@ -90,12 +90,12 @@ export class MarkedPhoto {
 		readonly after: () => readonly Step[],
 		/** Four marks between which straight edges are looked for. */
 		readonly edged: () => readonly string[],
-		/** It can be measured without a sheet too. */
-		sheetMayBeHidden = false
+		/** Whether a sheet is in it. */
+		sheet: 'yes' | 'maybe' | 'no' = 'yes'
 	) {
-		this.#sheetSteps = sheetMayBeHidden
-			? SHEET_STEPS.map((each) => ({ ...each, mayBeHidden: true }))
-			: SHEET_STEPS;
+		this.withoutSheet = sheet === 'no';
+		this.#sheetSteps =
+			sheet === 'maybe' ? SHEET_STEPS.map((each) => ({ ...each, mayBeHidden: true })) : SHEET_STEPS;
 		this.url = URL.createObjectURL(file);
 	}
 
@@ -106,7 +106,7 @@ export class MarkedPhoto {
 		const opened = await this.#eye.open();
 		this.trouble = opened.ok ? null : opened.error.message;
 		if (opened.ok) {
-			await this.look(this.sheet);
+			if (!this.withoutSheet) await this.look(this.sheet);
 			this.opened = opened.value;
 		}
 		this.working = false;
@@ -141,6 +141,18 @@ export class MarkedPhoto {
 			this.edges = seen?.ok ? seen.value : [];
 		}
 		this.still = this.#marks;
+	}
+
+	/** What lies between four marks, as it is seen straight on. */
+	async front(
+		ids: readonly string[],
+		size: { width: number; height: number }
+	): Promise<Front | null> {
+		const corners = fourOf(this.#marks, ids);
+		const made = corners && (await this.#eye?.front(corners, size));
+		if (!made) return null;
+		this.trouble = made.ok ? null : made.error.message;
+		return made.ok ? made.value : null;
 	}
 
 	at = (id: string | null): Point | undefined => (id === null ? undefined : this.#marks[id]);

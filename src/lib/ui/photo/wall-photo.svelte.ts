@@ -109,7 +109,7 @@ export class WallPhoto {
 			file,
 			() => [...CORNER_STEPS, ...this.#traced.flatMap(stepsOf)],
 			() => WALL_CORNERS,
-			true
+			'maybe'
 		);
 	}
 

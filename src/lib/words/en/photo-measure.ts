@@ -59,6 +59,12 @@ export const PHOTO_MEASURE = {
 			: `${counted(count, 'thing')} surveyed from the photo`,
 	mark: ({ mark }: { mark: MarkName }) => `${MARKS[mark].name}: ${MARKS[mark].where}`,
 	/** Left as it hangs lies on the right of a photo of the back. */
+	addFront: () => 'Add its front',
+	otherFront: () => 'Another photo of its front',
+	frontTitle: () => 'Its front',
+	frontHow: () => 'Mark the four outer corners; the picture is straightened to its frame.',
+	frontCorner: ({ corner }: { corner: keyof typeof CORNERS }) =>
+		`Mark the ${CORNERS[corner]} corner`,
 	asItHangs: () => 'Left and right are as it hangs: in this photo left is on the right.',
 	allMarked: () => 'All is marked. Drag any mark to put it right.',
 	handles: {
