@@ -27,7 +27,7 @@ import { surveyWalls } from './photo/walls.ts';
 const OFF = { markPx: 1, markMm: 0.3, tape: 0.8 };
 const SMALL = { width: 1224, height: 1632 };
 const LARGE = { width: 3000, height: 4000 };
-const COUNT = Number(process.argv[2] ?? 300);
+const COUNT = Number(process.argv[2] ?? 60);
 /** One in so many photos is a large one: each takes half a minute to render. */
 const LARGE_EVERY = 15;
 

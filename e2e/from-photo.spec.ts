@@ -1,39 +1,7 @@
 import { encodeJpeg, Image } from 'image-js';
-import { anyBack, photographBack } from '../bench/photo/back-photo.ts';
-import { seeded } from '../src/lib/core/index.ts';
+import { aBack, BACK_PHOTO as SIZE, tapIn } from './rendered.ts';
 import { accessible, expect, kept, open, openDemo, station, test } from './support.ts';
-import type { Locator, Page } from '@playwright/test';
-
-const SIZE = { width: 900, height: 1200 };
-
-/** A back as a photo shows it, its size in mm, and where its corners, rings and wire lie in it, px. */
-function aBack(seed: number, width: number, height: number) {
-	const scene = anyBack(seeded(seed), width, height);
-	const { photo, at } = photographBack(scene, SIZE, 18, seed);
-	const picture = new Image(SIZE.width, SIZE.height, {
-		data: new Uint8Array(photo.data.buffer),
-		colorModel: 'RGBA'
-	});
-	const [w, h, out] = [width / 2, height / 2, scene.hardwareOut];
-	const [onTheLeft, onTheRight] = scene.rings.map(({ x, y }) => at(x, y, out));
-	return {
-		scene,
-		file: {
-			...{ name: `back-${seed}.jpg`, mimeType: 'image/jpeg' },
-			buffer: Buffer.from(encodeJpeg(picture.convertColor('RGB'), { quality: 90 }))
-		},
-		corners: [at(-w, -h), at(w, -h), at(w, h), at(-w, h)],
-		// Its left ring, as it hangs, lies on the right of a photo of the back.
-		hardware: [onTheRight!, onTheLeft!, at(scene.wireTop.x, scene.wireTop.y, out)]
-	};
-}
-
-async function tap(field: Locator, { x, y }: { x: number; y: number }) {
-	const box = (await field.boundingBox())!;
-	await field.click({
-		position: { x: (x / SIZE.width) * box.width, y: (y / SIZE.height) * box.height }
-	});
-}
+import type { Page } from '@playwright/test';
 
 /** A figure as it is told, mm. */
 async function told(page: Page, label: string): Promise<number> {
@@ -69,9 +37,9 @@ for (const viewport of [
 			await expect(page.getByText('Mark the upper left corner of the frame')).toBeVisible({
 				timeout: 30_000
 			});
-			for (const corner of corners) await tap(field, corner);
+			for (const corner of corners) await tapIn(field, corner, SIZE);
 			await expect(page.getByText(/^Left ring:/)).toBeVisible();
-			for (const mark of hardware) await tap(field, mark);
+			for (const mark of hardware) await tapIn(field, mark, SIZE);
 			await expect(page.getByText('All is marked')).toBeVisible();
 			await expect.poll(() => told(page, 'Pulled drop')).toBeGreaterThan(0);
 			expect(Math.abs((await told(page, 'Width')) - scene.width)).toBeLessThan(6);
@@ -82,7 +50,7 @@ for (const viewport of [
 			if (scene === backs[1]!.scene) {
 				await page.getByLabel('Add its front').setInputFiles(backs[1]!.file);
 				await expect(page.getByText('Mark the upper left corner', { exact: true })).toBeVisible();
-				for (const corner of corners) await tap(field, corner);
+				for (const corner of corners) await tapIn(field, corner, SIZE);
 				await page.getByRole('button', { name: 'Use this front' }).click();
 				await expect(page.getByText('Another photo of its front')).toBeVisible({ timeout: 20_000 });
 			}

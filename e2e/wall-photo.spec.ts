@@ -1,17 +1,9 @@
-import { encodeJpeg, Image } from 'image-js';
 import { anyWall, photographWall } from '../bench/photo/wall-photo.ts';
 import { seeded } from '../src/lib/core/index.ts';
+import { photoFile, tapIn } from './rendered.ts';
 import { accessible, expect, kept, measure, openDemo, station, survey, test } from './support.ts';
-import type { Locator } from '@playwright/test';
 
 const SIZE = { width: 1200, height: 900 };
-
-async function tap(field: Locator, { x, y }: { x: number; y: number }) {
-	const box = (await field.boundingBox())!;
-	await field.click({
-		position: { x: (x / SIZE.width) * box.width, y: (y / SIZE.height) * box.height }
-	});
-}
 
 for (const viewport of [
 	{ width: 1280, height: 800 },
@@ -23,18 +15,11 @@ for (const viewport of [
 		test.setTimeout(120_000);
 		const scene = anyWall(seeded(5));
 		const { photo, at } = photographWall(scene, SIZE, 12, 77);
-		const picture = new Image(SIZE.width, SIZE.height, {
-			data: new Uint8Array(photo.data.buffer),
-			colorModel: 'RGBA'
-		});
 		await openDemo(page);
 		await page.setViewportSize(viewport);
 		await station(page, 'Survey').click();
 		await survey(page, 'On it');
-		await page.getByLabel('Survey from a photo').setInputFiles({
-			...{ name: 'wall.jpg', mimeType: 'image/jpeg' },
-			buffer: Buffer.from(encodeJpeg(picture.convertColor('RGB'), { quality: 90 }))
-		});
+		await page.getByLabel('Survey from a photo').setInputFiles(photoFile('wall.jpg', photo));
 		const field = page.locator('.photo-field');
 		await expect(page.getByText('Mark the upper left corner of the wall')).toBeVisible({
 			timeout: 30_000
@@ -46,7 +31,7 @@ for (const viewport of [
 			[w, h],
 			[0, h]
 		] as const)
-			await tap(field, at(x, y));
+			await tapIn(field, at(x, y), SIZE);
 		await measure(page.getByLabel('Width by tape'), '4000 mm');
 		await measure(page.getByLabel('Height by tape'), '2500 mm');
 		for (const [kind, box] of [
@@ -56,8 +41,8 @@ for (const viewport of [
 			await page.getByLabel('On the wall').selectOption({ label: kind });
 			await page.getByRole('button', { name: 'Mark it' }).click();
 			await expect(page.getByText(`${kind}: mark its upper left corner`)).toBeVisible();
-			await tap(field, at(box.x, box.y));
-			await tap(field, at(box.x + box.width, box.y + box.height));
+			await tapIn(field, at(box.x, box.y), SIZE);
+			await tapIn(field, at(box.x + box.width, box.y + box.height), SIZE);
 			await expect(page.getByRole('region', { name: kind })).toContainText('Left edge');
 		}
 		await accessible(page, 'surveying from a photo');

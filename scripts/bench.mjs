@@ -10,7 +10,7 @@ await installPackages();
 await installChromium();
 await buildIfStale();
 // Bundled as the app is: a loader that keeps function names would be measured instead.
-for (const name of ['plan', 'list', 'bones', 'arrange', 'fit', 'cut', 'print', 'hang']) {
+for (const name of ['plan', 'list', 'bones', 'arrange', 'fit', 'cut', 'print', 'hang', 'photo']) {
 	const file = `.cache/${name}.mjs`;
 	// The solver finds its WebAssembly beside itself.
 	const bundled = ['--file', file, '--platform', 'node', '--external', 'highs'];

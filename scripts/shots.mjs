@@ -2,6 +2,7 @@
 import { spawn } from 'node:child_process';
 import { chromium } from '@playwright/test';
 import { hungDemo } from '../e2e/hung-demo.ts';
+import { aBack, BACK_PHOTO, tapIn } from '../e2e/rendered.ts';
 import { buildIfStale } from './lib/build.mjs';
 import { chromiumPath } from './lib/chromium.mjs';
 import { freePort } from './lib/port.mjs';
@@ -36,6 +37,21 @@ const SHOTS = [
 		}
 	],
 	['rack', `${wall}/rack`, choose('B')],
+	[
+		'from-photo',
+		`${wall}/rack`,
+		async (page) => {
+			const { file, corners, hardware } = aBack(11, 610, 508);
+			await page.getByLabel('From photos of the backs').setInputFiles(file);
+			const field = page.locator('.photo-field');
+			await page.getByText('Mark the upper left corner of the frame').waitFor();
+			for (const mark of [...corners, ...hardware]) {
+				await tapIn(field, mark, BACK_PHOTO);
+				await page.waitForTimeout(300);
+			}
+			await page.waitForTimeout(800);
+		}
+	],
 	[
 		'rack-table',
 		`${wall}/rack`,

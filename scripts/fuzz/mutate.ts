@@ -5,10 +5,13 @@ const one = <T>(list: readonly T[], draw: Draw): T => list[Math.floor(draw() * l
 /** What a stranger’s file may hold in the place of anything. */
 const ODD: readonly unknown[] = [
 	...[null, true, false, 0, -0, 1, -1, 1e9, -1e9, 1e308, -1e308, 5e-324, 0.1],
-	...['', ' ', '0', 'NaN', '__proto__', 'constructor', 'toString', '=1+1', '<b>', '\u0000', '🖼'],
+	...['', ' ', '0', 'nan', '__proto__', 'constructor', 'toString', '=1+1', '<b>', '\u0000', '🖼'],
 	...['x'.repeat(5000), [], {}, [null], [[]], { __proto__: null }, { length: 3 }]
 ];
 const KEYS = ['__proto__', 'constructor', 'id', 'kind', 'x', 'length', 'toJSON', ''];
+
+/** One of them, of its own: what is put into one file is not in the next. */
+const odd = (draw: Draw): unknown => structuredClone(one(ODD, draw));
 
 /** A copy of a parsed file with a few things in it put out of order. */
 export function mutated(file: unknown, draw: Draw): unknown {
@@ -34,8 +37,8 @@ function mutateList(list: unknown[], draw: Draw): void {
 	const at = Math.floor(draw() * (list.length + 1));
 	const act = draw();
 	if (act < 0.3) list.splice(at, 1);
-	else if (act < 0.6) list.splice(at, 0, structuredClone(list[at] ?? one(ODD, draw)));
-	else if (act < 0.9) list[at] = one(ODD, draw);
+	else if (act < 0.6) list.splice(at, 0, structuredClone(list[at]) ?? odd(draw));
+	else if (act < 0.9) list[at] = odd(draw);
 	else list.reverse();
 }
 
@@ -50,7 +53,7 @@ function mutateRecord(record: Record<string, unknown>, draw: Draw): void {
 	else if (act < 0.6 && keys.length > 1) record[key] = structuredClone(record[one(keys, draw)]);
 	else
 		Object.defineProperty(record, key, {
-			...{ value: one(ODD, draw), enumerable: true, configurable: true, writable: true }
+			...{ value: odd(draw), enumerable: true, configurable: true, writable: true }
 		});
 }
 

@@ -1,5 +1,7 @@
 import { expect } from 'chai';
 import { anyBack, photographBack, type BackScene } from '../../../bench/photo/back-photo.ts';
+import { renderPhoto } from '../../../bench/photo/render.ts';
+import { within } from '../../../bench/photo/scenes.ts';
 import { seeded, shapeOf } from '../core/index.ts';
 import { findSheet } from './find-sheet.ts';
 import { edgePlaces } from './refine-corners.ts';
@@ -29,6 +31,24 @@ describe('the sheet in a photo', function () {
 			expect(found.corners[index]!.x).closeTo(there.x, 0.5);
 			expect(found.corners[index]!.y).closeTo(there.y, 0.5);
 		}
+	});
+
+	it('is too blurred to measure by where its edges are soft', () => {
+		const taken = (blur: number) =>
+			renderPhoto({
+				size: { width: 900, height: 900 },
+				lens: {
+					...{ turn: [0, 0, 0], away: [0, 0, 1000] },
+					...{ length: 1.2, off: { x: 0, y: 0 }, bend: 0 }
+				},
+				layers: [
+					within(0, [-105, -148, 105, 149], () => 0xf0f0f0),
+					{ z: 0, paint: () => 0x605040 }
+				],
+				...{ seed: 1, noise: 2, shade: 0, blur }
+			});
+		expect(findSheet(taken(0.8), shapeOf('a4'))?.blurred).equal(false);
+		expect(findSheet(taken(5), shapeOf('a4'))?.blurred).equal(true);
 	});
 
 	it('is not found where there is none', () => {

@@ -14,10 +14,16 @@ const MOST = 0.7;
 /** A sheet fills at least so much of its hull, and its hull of the four corners. */
 const FILLS = 0.93;
 
+/** An edge that takes more than this share of the longer side is blurred, and more than so many pixels. A choice, no source. */
+const BLURRED_SHARE = 1 / 200;
+const BLURRED_PX = 7;
+
 /** A sheet found in a photo. */
 export interface FoundSheet {
 	/** px, from the upper left on round it. */
 	corners: Quad;
+	/** Its edges are too soft to measure by. */
+	blurred: boolean;
 	/** How white it is: mean of the least of red, green and blue within it, 0 to 255, less what it scatters. */
 	white: number;
 }
@@ -44,7 +50,12 @@ export function findSheet(photo: Pixels, shape: number): FoundSheet | null {
 		const refined = refineCorners(photo, rough);
 		if (!refined || !hasShape(refined.corners, shape)) continue;
 		const white = whiteness(photo, refined.corners);
-		if (white > (best?.white ?? 0)) best = { corners: refined.corners, white };
+		if (white > (best?.white ?? 0))
+			best = {
+				...{ corners: refined.corners, white },
+				blurred:
+					refined.soft > Math.max(BLURRED_PX, BLURRED_SHARE * Math.max(photo.width, photo.height))
+			};
 	}
 	return best;
 }

@@ -15,21 +15,21 @@ const NEAR = 2.5;
  *
  * @param rough corners, px, clockwise as the photo shows them.
  */
-export function refineCorners(photo: Pixels, rough: Quad): { corners: Quad; edge: number } | null {
+export function refineCorners(photo: Pixels, rough: Quad): { corners: Quad; soft: number } | null {
 	let corners = rough;
-	let edge = 0;
+	let soft = 0;
 	const longest = Math.max(photo.width, photo.height);
-	for (const reach of [longest / 150, Math.max(longest / 600, 4)]) {
+	for (const reach of [Math.max(longest / 150, 10), Math.max(longest / 400, 8)]) {
 		const sides = corners.map((from, index) =>
 			edgeAlong(photo, from, corners[(index + 1) % 4]!, reach)
 		);
 		if (sides.includes(null)) return null;
-		edge = Math.min(...sides.map((each) => each!.step));
+		soft = Math.max(...sides.map((each) => each!.soft));
 		const met = sides.map((each, index) => meeting(sides.at(index - 1)!, each!));
 		if (met.includes(null)) return null;
 		corners = met as unknown as Quad;
 	}
-	return { corners, edge };
+	return { corners, soft };
 }
 
 /** A side as a parabola over the line between its rough ends. */
@@ -39,8 +39,10 @@ interface Edge {
 	length: number;
 	/** Offset to the right of the line, px, at a share t of its length: c0 + c1·t + c2·t². */
 	offset: readonly [number, number, number];
-	/** Mean step of brightness. */
+	/** Mean step of brightness over two pixels. */
 	step: number;
+	/** How many pixels the edge takes from bright to dark. */
+	soft: number;
 }
 
 /**
@@ -74,7 +76,7 @@ function edgeAlong(
 	const length = Math.hypot(to.x - from.x, to.y - from.y);
 	if (length < 12) return null;
 	const along = { x: (to.x - from.x) / length, y: (to.y - from.y) / length };
-	const found: { t: number; offset: number; step: number }[] = [];
+	const found: { t: number; offset: number; step: number; whole: number }[] = [];
 	for (let place = 0; place < PLACES; place++) {
 		const t = ENDS + ((1 - 2 * ENDS) * (place + 0.5)) / PLACES;
 		const at = { x: from.x + along.x * length * t, y: from.y + along.y * length * t };
@@ -90,7 +92,8 @@ function edgeAlong(
 	const offset = parabola(kept);
 	if (!offset || kept.length < PLACES * 0.5) return null;
 	const step = kept.reduce((sum, each) => sum + each.step, 0) / kept.length;
-	return { from, along, length, offset, step };
+	const whole = kept.reduce((sum, each) => sum + each.whole, 0) / kept.length;
+	return { from, along, length, offset, step, soft: (2 * whole) / step };
 }
 
 /** The steepest fall of brightness outward across a side, to a fraction of a pixel. */
@@ -100,7 +103,7 @@ function steepestFall(
 	outward: Point,
 	reach: number,
 	way: 1 | -1
-): { offset: number; step: number } | null {
+): { offset: number; step: number; whole: number } | null {
 	const count = Math.ceil(reach);
 	const value = (by: number) => brightness(photo, at.x + outward.x * by, at.y + outward.y * by);
 	const falls: number[] = [];
@@ -112,7 +115,9 @@ function steepestFall(
 	if (!(here > 6) || best <= 1 || best >= falls.length - 2) return null;
 	const bow = before - 2 * here + after;
 	const between = bow < 0 ? (before - after) / (2 * bow) : 0;
-	return { offset: best - count + Math.min(Math.max(between, -0.5), 0.5), step: here };
+	const offset = best - count + Math.min(Math.max(between, -0.5), 0.5);
+	const whole = way * (value(-count) - value(count));
+	return { offset, step: here, whole };
 }
 
 /** Brightness between four pixels; the nearest edge beyond the photo. */

@@ -8,7 +8,7 @@ import {
 	type Project
 } from '../../core/index.ts';
 import { DEMO_PREFIX } from '../db.ts';
-import { NET_LOFT, NET_LOFT_PIECES } from './net-loft.ts';
+import { NET_LOFT, NET_LOFT_PIECES, NET_LOFT_READINGS } from './net-loft.ts';
 import { STAIR_HALL, STAIR_HALL_PIECES } from './stair-hall.ts';
 import { TEA_ROOM, TEA_ROOM_PIECES } from './tea-room.ts';
 
@@ -29,7 +29,7 @@ export const DEMO: Project = {
 	hangings: [],
 	currency: '',
 	hanger: '',
-	readings: {},
+	readings: NET_LOFT_READINGS,
 	pieces: [...STAIR_HALL_PIECES, ...TEA_ROOM_PIECES, ...NET_LOFT_PIECES],
 	walls: [STAIR_HALL, TEA_ROOM, NET_LOFT]
 };

@@ -1,5 +1,11 @@
-import { startArrangement, type Back, type Piece, type Wall } from '../../core/index.ts';
-import { at, feature, measuredBack, piece, wall } from './sketch.ts';
+import {
+	startArrangement,
+	type Back,
+	type Piece,
+	type Project,
+	type Wall
+} from '../../core/index.ts';
+import { at, byPhoto, byTape, feature, measuredBack, piece, wall } from './sketch.ts';
 
 const SHEET = { width: 640, height: 480 };
 
@@ -64,6 +70,15 @@ export const NET_LOFT_PIECES: Piece[] = [
 		)
 	})
 ];
+
+/** The knot board was measured from a photo of its back: a sheet, its width by tape, the rest as marked. */
+export const NET_LOFT_READINGS: Project['readings'] = {
+	'piece/piece-z/width': [byTape(700)],
+	'piece/piece-z/height': [byPhoto(300, 0.9)],
+	'back/piece-z/barSpan': [byPhoto(420, 0.8)],
+	'back/piece-z/barDrop': [byPhoto(14, 0.6)],
+	'back/piece-z/rightDrop': [byPhoto(15, 0.6)]
+};
 
 /** Brick, one long row of framed charts; metric. */
 export const NET_LOFT: Wall = wall({

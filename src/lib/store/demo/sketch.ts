@@ -8,6 +8,7 @@ import {
 	startWall,
 	kindOf,
 	type Back,
+	type FactReading,
 	type Feature,
 	type FeatureKind,
 	type HangerKind,
@@ -64,6 +65,19 @@ export function measuredBack<K extends HangerKind>(
 ): Back {
 	return { ...startBack(kind, size), ...figures, assumed: [] } as Back;
 }
+
+const READ = { at: '2026-04-18T10:20:00.000Z', by: '', simulated: false, struck: false };
+
+export const byTape = (value: number): FactReading => ({
+	...READ,
+	...{ id: 'demo-tape', value, way: 'tape' }
+});
+
+/** @param own its standard deviation as the photo gave it, mm. */
+export const byPhoto = (value: number, own: number): FactReading => ({
+	...READ,
+	...{ id: 'demo-photo', value, way: 'photo', spread: { own, shared: 0 } }
+});
 
 export const feature = (
 	id: string,

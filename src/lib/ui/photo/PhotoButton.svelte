@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { Ruler } from '@lucide/svelte';
 	import type { Piece, Styles } from '$lib/core/index.ts';
+	import { cameraFirst } from './camera-first.ts';
 	import { getView } from '../view.svelte.ts';
 
 	interface Props {
@@ -24,7 +25,14 @@
 <label class="btn btn-sm">
 	<Ruler size={16} aria-hidden="true" />
 	{piece ? 'Measure from a photo' : 'From photos of the backs'}
-	<input class="sr-only" type="file" accept="image/*" multiple={!piece} onchange={choose} />
+	<input
+		class="sr-only"
+		type="file"
+		accept="image/*"
+		multiple={!piece}
+		capture={piece ? cameraFirst() : undefined}
+		onchange={choose}
+	/>
 </label>
 {#if files.length > 0}
 	{#await import('./MeasureSheet.svelte') then { default: MeasureSheet }}

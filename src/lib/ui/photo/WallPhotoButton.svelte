@@ -2,6 +2,8 @@
 	import { Ruler } from '@lucide/svelte';
 	import type { Styles, Wall } from '$lib/core/index.ts';
 
+	import { cameraFirst } from './camera-first.ts';
+
 	let { wall, styles }: { wall: Wall; styles: Styles } = $props();
 
 	let file: File | null = $state.raw(null);
@@ -13,6 +15,7 @@
 		class="sr-only"
 		type="file"
 		accept="image/*"
+		capture={cameraFirst()}
 		onchange={(event) => {
 			file = event.currentTarget.files?.[0] ?? null;
 			event.currentTarget.value = '';

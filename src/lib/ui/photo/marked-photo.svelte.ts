@@ -46,6 +46,7 @@ export class MarkedPhoto {
 	working = $state(false);
 	sheet: KnownSheetName = $state('a4');
 	sheetFound = $state(false);
+	#blurred = $state(false);
 	active: string | null = $state(null);
 	#marks: Marks = $state.raw({});
 	#skipped: readonly string[] = $state.raw([]);
@@ -72,6 +73,7 @@ export class MarkedPhoto {
 	readonly canGoBack = $derived(this.#last !== undefined);
 	readonly says = $derived(this.next?.says ?? PHOTO_MEASURE.allMarked());
 	readonly sheetSays = $derived.by(() => {
+		if (this.#blurred) return PHOTO_MEASURE.blurred();
 		const sheet = knownSheetSaid(this.sheet);
 		return this.sheetFound
 			? PHOTO_MEASURE.sheetFound({ sheet })
@@ -120,6 +122,7 @@ export class MarkedPhoto {
 		this.trouble = found.ok ? null : found.error.message;
 		const corners = found.ok ? found.value?.corners : undefined;
 		this.sheetFound = corners !== undefined;
+		this.#blurred = found.ok && found.value?.blurred === true;
 		for (const [index, { id }] of SHEET_STEPS.entries())
 			this.#marks = { ...this.#marks, [id]: corners?.[index] };
 		await this.#lieStill();
