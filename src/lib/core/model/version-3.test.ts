@@ -16,7 +16,7 @@ function old(): Record<string, unknown> {
 			}
 		}
 	}
-	return { ...file, version: 3 };
+	return { ...file, version: 3, readings: {} };
 }
 
 describe('a project file of version 3', () => {

@@ -12,7 +12,7 @@ function old(): Record<string, unknown> {
 	for (const wall of file.walls)
 		for (const { placements } of wall.arrangements)
 			for (const placement of placements) delete (placement as Partial<typeof placement>).fix;
-	return { ...file, version: 4, kit: { nail: { dy: -2 } } };
+	return { ...file, version: 4, readings: {}, kit: { nail: { dy: -2 } } };
 }
 
 describe('a project file of version 4', () => {
