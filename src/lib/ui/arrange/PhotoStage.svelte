@@ -346,11 +346,6 @@
 		margin: 3rem auto;
 	}
 
-	label:focus-within {
-		outline: 3px solid var(--color-primary);
-		outline-offset: 2px;
-	}
-
 	.acts {
 		display: flex;
 		flex-wrap: wrap;

@@ -96,8 +96,4 @@
 		display: flex;
 		gap: 0.4rem;
 	}
-
-	label:focus-within {
-		outline: 3px solid var(--color-primary);
-	}
 </style>

@@ -86,11 +86,6 @@
 </PhotoDesk>
 
 <style>
-	label:focus-within {
-		outline: 3px solid var(--color-primary);
-		outline-offset: 2px;
-	}
-
 	.given {
 		display: grid;
 		grid-template-columns: 1fr 1fr;

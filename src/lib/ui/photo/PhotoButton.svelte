@@ -48,10 +48,3 @@
 		/>
 	{/await}
 {/if}
-
-<style>
-	label:focus-within {
-		outline: 3px solid var(--color-primary);
-		outline-offset: 2px;
-	}
-</style>

@@ -27,10 +27,3 @@
 		<WallSheet {file} {wall} {styles} onclose={() => (file = null)} />
 	{/await}
 {/if}
-
-<style>
-	label:focus-within {
-		outline: 3px solid var(--color-primary);
-		outline-offset: 2px;
-	}
-</style>

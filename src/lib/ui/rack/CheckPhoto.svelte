@@ -44,10 +44,6 @@
 		max-height: 6rem;
 	}
 
-	label:focus-within {
-		outline: 3px solid var(--color-primary);
-	}
-
 	.wrong {
 		color: var(--color-error);
 	}

@@ -128,11 +128,6 @@
 		gap: 0.4rem;
 	}
 
-	label:focus-within {
-		outline: 3px solid var(--color-primary);
-		outline-offset: 2px;
-	}
-
 	.note {
 		color: var(--graphite-soft);
 		font-size: var(--text-sm);
