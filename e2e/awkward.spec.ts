@@ -144,7 +144,7 @@ const LATER = 'rail units ceiling stairs levels made wet lux hints studs proof'.
 
 test('a file of the first version opens, with every piece as it was', async ({ page }) => {
 	const old = JSON.parse(
-		JSON.stringify({ ...DEMO, id: 'old-house', name: 'Old house', version: 1 })
+		JSON.stringify({ ...DEMO, id: 'old-house', name: 'Old house', version: 1, readings: {} })
 	) as {
 		pieces: Record<string, unknown>[];
 		walls: Record<string, unknown>[];
