@@ -121,6 +121,11 @@ test('a photo without a sheet says what to do', async ({ page }) => {
 	});
 	await expect(page.getByText('The A4 sheet was not found')).toBeVisible({ timeout: 30_000 });
 	await expect(page.getByText('Mark the upper left corner of the sheet')).toBeVisible();
+	await page.getByLabel('Sheet in the photo').selectOption('rings');
+	await expect(page.getByText('Mark the middle of the upper left ring')).toBeVisible();
+	const saved = page.waitForEvent('download');
+	await page.getByRole('button', { name: 'Print a card' }).click();
+	expect((await saved).suggestedFilename()).toBe('letter-photo-card.pdf');
 	await page.getByRole('button', { name: 'Leave it' }).click();
 	await expect(page.locator('.whole-sheet')).toHaveCount(0);
 });

@@ -306,6 +306,7 @@ export {
 	scaledUp
 } from './marking/true-size/ink.ts';
 export { sheetFrames } from './marking/true-size/page-frame.ts';
+export { cardPage } from './marking/true-size/card-page.ts';
 export type { PaperPage } from './marking/true-size/page.ts';
 export { printTemplates, type TemplatePrint } from './marking/true-size/print.ts';
 export { stripDrawing, stripPages } from './marking/true-size/strip-pages.ts';
@@ -428,6 +429,7 @@ export {
 export { type Lens, type PhotoSize, seenBy } from './photo/lens.ts';
 export { readPhoto } from './photo/read-photo.ts';
 export {
+	isRinged,
 	KNOWN_SHEET_NAMES,
 	type KnownSheetName,
 	knownSheetSaid,

@@ -1,6 +1,5 @@
 import { fail } from './said.ts';
 import { ok, type Quad, type Result } from '../core/index.ts';
-import type { FoundSheet } from './find-sheet.ts';
 import { checkPhotoFile } from './photo.ts';
 import type { Edges, Front, LookAnswer, LookAnswers, LookTask, Opened } from './look.worker.ts';
 
@@ -19,8 +18,9 @@ export class PhotoEye {
 		return checked.ok ? this.#ask({ ask: 'open', file: this.file }) : checked;
 	}
 
-	/** @param shape longer side of the sheet over the shorter. */
-	sheet = (shape: number): Promise<Result<FoundSheet | null>> => this.#ask({ ask: 'sheet', shape });
+	/** @param shape longer side of the sheet over the shorter; `ringed` where its four rings are looked for instead. */
+	sheet = (shape: number, ringed: boolean): Promise<Result<LookAnswers['sheet']>> =>
+		this.#ask({ ask: 'sheet', shape, ringed });
 
 	edges = (corners: Quad): Promise<Result<Edges>> => this.#ask({ ask: 'edges', corners });
 

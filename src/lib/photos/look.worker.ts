@@ -1,6 +1,7 @@
 import exifr from 'exifr';
 import { inverseMap, rectToQuad, type Quad } from '../core/index.ts';
 import { leadingColour } from './colour.ts';
+import { findRings } from './find-rings.ts';
 import { findSheet, type FoundSheet } from './find-sheet.ts';
 import { LONGEST_SIDE, MOST_PIXELS } from './photo.ts';
 import { edgePlaces } from './refine-corners.ts';
@@ -10,7 +11,7 @@ import { warpInto } from './warp.ts';
 export type LookTask =
 	| { ask: 'open'; file: Blob }
 	/** @param shape longer side of the sheet over the shorter. */
-	| { ask: 'sheet'; shape: number }
+	| { ask: 'sheet'; shape: number; ringed: boolean }
 	| { ask: 'edges'; corners: Quad }
 	/** What lies between four corners, as it is seen straight on. */
 	| { ask: 'front'; corners: Quad; width: number; height: number };
@@ -29,7 +30,7 @@ export type Edges = { side: number; share: number; at: { x: number; y: number } 
 
 export interface LookAnswers {
 	open: Opened;
-	sheet: FoundSheet | null;
+	sheet: Pick<FoundSheet, 'corners' | 'blurred'> | null;
 	edges: Edges;
 	front: Front;
 }
@@ -54,7 +55,7 @@ let photo: ImageData | null = null;
 async function answer(task: LookTask): Promise<LookAnswer> {
 	if (task.ask === 'open') return open(task.file);
 	if (!photo) return { ok: false, code: 'unreadable' };
-	if (task.ask === 'sheet') return { ok: true, value: findSheet(photo, task.shape) };
+	if (task.ask === 'sheet') return { ok: true, value: sheetIn(photo, task) };
 	if (task.ask === 'front') return frontOf(photo, task);
 	const { corners } = task;
 	const reach = Math.max(photo.width, photo.height) * EDGE_REACH;
@@ -62,6 +63,15 @@ async function answer(task: LookTask): Promise<LookAnswer> {
 		edgePlaces(photo!, from, corners[(side + 1) % 4]!, reach).map((each) => ({ side, ...each }))
 	);
 	return { ok: true, value };
+}
+
+function sheetIn(
+	from: ImageData,
+	{ shape, ringed }: Extract<LookTask, { ask: 'sheet' }>
+): LookAnswers['sheet'] {
+	if (!ringed) return findSheet(from, shape);
+	const corners = findRings(from);
+	return corners && { corners, blurred: false };
 }
 
 async function frontOf(

@@ -11,7 +11,7 @@ import { PENS, type Drawing, type Drawn, type PenName } from '../../core/index.t
 /** Colours every DXF reader knows by number, by what a line means; a choice. */
 const COLOURS: Record<PenName, number> = {
 	...{ outline: 7, hole: 1, bearing: 6, centre: 8, level: 5 },
-	...{ bumper: 4, note: 9, join: 3, match: 3 }
+	...{ bumper: 4, note: 9, join: 3, match: 3, ring: 7 }
 };
 
 /** A drawing as DXF in mm, for those who cut by machine: a layer for each pen, and one for words. */

@@ -2,11 +2,13 @@
 	import { Undo2 } from '@lucide/svelte';
 	import type { Snippet } from 'svelte';
 	import {
+		isRinged,
 		KNOWN_SHEET_NAMES,
 		knownSheetSaid,
 		type KnownSheetName,
 		type Point
 	} from '$lib/core/index.ts';
+	import { getSession } from '$lib/store/session.svelte.ts';
 	import { PHOTO_MEASURE } from '$lib/words/en/photo-measure.ts';
 	import type { HandleLine } from './handle.ts';
 	import Loupe from './Loupe.svelte';
@@ -29,9 +31,15 @@
 
 	let { photo, alt, lines, ghost = null, trouble, hint = null, children }: Props = $props();
 
+	const session = $derived(getSession()());
 	let image: HTMLImageElement | undefined = $state();
 	const at = $derived(photo.at(photo.active));
 	const label = $derived(photo.handles.find(({ id }) => id === photo.active)?.label ?? '');
+	async function printCard() {
+		const { saveCard } = await import('./card-file.ts');
+		saveCard(session.project);
+	}
+
 	/** A mark is put down without a pointer where it likely is, to be moved from there. */
 	const middle = $derived(
 		photo.opened && { x: photo.opened.width / 2, y: photo.opened.height / 2 }
@@ -109,6 +117,11 @@
 				</select>
 				<span class="small-note">{photo.sheetSays}</span>
 			</label>
+			{#if isRinged(photo.sheet)}
+				<button class="btn justify-self-start btn-ghost btn-sm" type="button" onclick={printCard}>
+					{PHOTO_MEASURE.printCard()}
+				</button>
+			{/if}
 		{/if}
 		{@render children()}
 	</div>

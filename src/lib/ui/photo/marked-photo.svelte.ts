@@ -1,4 +1,5 @@
 import {
+	isRinged,
 	knownSheetSaid,
 	shapeOf,
 	type KnownSheetName,
@@ -26,11 +27,7 @@ export type Marks = Readonly<Partial<Record<string, Point>>>;
 
 /** Marks lie still this long after the last move, ms. */
 const STILL_AFTER = 120;
-const SHEET_STEPS: readonly Step[] = [0, 1, 2, 3].map((index) => ({
-	...{ id: `sheet-${index}`, of: 'sheet' },
-	label: PHOTO_MEASURE.handles.sheet({ index }),
-	says: PHOTO_MEASURE.sheetCorner({ index })
-}));
+const SHEET = [0, 1, 2, 3].map((index) => `sheet-${index}`);
 
 /** Four marks in order; null until all are there. */
 export function fourOf(marks: Marks, ids: readonly string[]): Quad | null {
@@ -56,12 +53,11 @@ export class MarkedPhoto {
 	edges: Edges = $state.raw([]);
 	/** There is no sheet in it: what is measured is known otherwise. */
 	withoutSheet = $state(false);
-	readonly #sheetSteps: readonly Step[];
 	#eye: PhotoEye | null = null;
 	#stillSoon: ReturnType<typeof setTimeout> | undefined;
 
 	readonly #steps = $derived.by(() => [
-		...(this.withoutSheet ? [] : this.#sheetSteps),
+		...(this.withoutSheet ? [] : this.#sheetSteps()),
 		...this.after().filter(({ id }) => !this.#skipped.includes(id))
 	]);
 	/** What is to be marked next; null once all is. */
@@ -93,11 +89,9 @@ export class MarkedPhoto {
 		/** Four marks between which straight edges are looked for. */
 		readonly edged: () => readonly string[],
 		/** Whether a sheet is in it. */
-		sheet: 'yes' | 'maybe' | 'no' = 'yes'
+		readonly hasSheet: 'yes' | 'maybe' | 'no' = 'yes'
 	) {
-		this.withoutSheet = sheet === 'no';
-		this.#sheetSteps =
-			sheet === 'maybe' ? SHEET_STEPS.map((each) => ({ ...each, mayBeHidden: true })) : SHEET_STEPS;
+		this.withoutSheet = hasSheet === 'no';
 		this.url = URL.createObjectURL(file);
 	}
 
@@ -117,23 +111,29 @@ export class MarkedPhoto {
 	/** Looks for a sheet, and takes its corners where it is found. */
 	async look(sheet: KnownSheetName): Promise<void> {
 		this.sheet = sheet;
-		const found = await this.#eye?.sheet(shapeOf(sheet));
+		const found = await this.#eye?.sheet(shapeOf(sheet), isRinged(sheet));
 		if (!found || this.sheet !== sheet) return;
 		this.trouble = found.ok ? null : found.error.message;
 		const corners = found.ok ? found.value?.corners : undefined;
 		this.sheetFound = corners !== undefined;
 		this.#blurred = found.ok && found.value?.blurred === true;
-		for (const [index, { id }] of SHEET_STEPS.entries())
+		for (const [index, id] of SHEET.entries())
 			this.#marks = { ...this.#marks, [id]: corners?.[index] };
 		await this.#lieStill();
 	}
 
 	/** Corners of the sheet, px; null until all lie. */
-	sheetCorners = (marks: Marks = this.#marks): Quad | null =>
-		fourOf(
-			marks,
-			SHEET_STEPS.map(({ id }) => id)
-		);
+	sheetCorners = (marks: Marks = this.#marks): Quad | null => fourOf(marks, SHEET);
+
+	#sheetSteps(): Step[] {
+		const ringed = isRinged(this.sheet);
+		return SHEET.map((id, index) => ({
+			...{ id, of: 'sheet' },
+			label: PHOTO_MEASURE.handles.sheet({ index, ringed }),
+			says: PHOTO_MEASURE.sheetCorner({ index, ringed }),
+			...(this.hasSheet === 'maybe' && { mayBeHidden: true })
+		}));
+	}
 
 	/** Takes the marks as they lie, and the edges between four of them where those moved. */
 	async #lieStill(): Promise<void> {

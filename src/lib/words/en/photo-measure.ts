@@ -32,8 +32,11 @@ export const PHOTO_MEASURE = {
 		`The ${sheet} was not found. Mark its four corners, or choose another sheet.`,
 	blurred: () =>
 		'The edges in this photo are blurred. Take it again with more light, or hold still.',
-	sheetCorner: ({ index }: { index: number }) =>
-		`Mark the ${Object.values(CORNERS)[index]} corner of the sheet`,
+	sheetCorner: ({ index, ringed }: { index: number; ringed: boolean }) =>
+		ringed
+			? `Mark the middle of the ${Object.values(CORNERS)[index]} ring`
+			: `Mark the ${Object.values(CORNERS)[index]} corner of the sheet`,
+	printCard: () => 'Print a card',
 	frameCorner: ({ corner }: { corner: keyof typeof CORNERS }) =>
 		`Mark the ${CORNERS[corner]} corner of the frame, outside`,
 	wallCorner: ({ corner }: { corner: keyof typeof WALL }) => `Mark the ${WALL[corner]}`,
@@ -68,7 +71,8 @@ export const PHOTO_MEASURE = {
 	asItHangs: () => 'Left and right are as it hangs: in this photo left is on the right.',
 	allMarked: () => 'All is marked. Drag any mark to put it right.',
 	handles: {
-		sheet: ({ index }: { index: number }) => `${Object.values(CORNERS)[index]} corner of the sheet`,
+		sheet: ({ index, ringed }: { index: number; ringed: boolean }) =>
+			`${Object.values(CORNERS)[index]} ${ringed ? 'ring of the card' : 'corner of the sheet'}`,
 		corner: ({ corner }: { corner: keyof typeof CORNERS }) =>
 			`${CORNERS[corner]} corner of the frame`,
 		wallCorner: ({ corner }: { corner: keyof typeof WALL }) => WALL[corner],

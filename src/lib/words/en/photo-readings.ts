@@ -10,5 +10,16 @@ export const FAILURES = {
 export const KNOWN_SHEETS = {
 	a4: 'A4 sheet',
 	letter: 'Letter sheet',
+	rings: 'printed card with four rings',
 	card: 'bank card'
+};
+
+/** What stands on the printed card. */
+export const CARD_NOTES = {
+	caption: () => 'Card to measure photos by',
+	how: () => ['Lay it flat on the back,', 'or tape it to the wall,', 'all four rings in sight.'],
+	print: () => [
+		'Print at 100 %, actual size.',
+		'Measure both bars: off, and the card is not to be used.'
+	]
 };

@@ -99,6 +99,7 @@ const BOUNDARIES: { readonly [Name in keyof typeof photo]: () => void } = {
 	HARDWARE_OUT_SD_MM: () => expect(mark.out?.sd).equal(1.5),
 	PAPER_SHARE: () => expect(sheet('a4').heightSd).closeTo(0.0007 * 297, 1e-9),
 	CARD_SHARE: () => expect(sheet('card').widthSd).closeTo(0.0008 * 53.98, 1e-9),
+	PRINTER_SHARE: () => expect(sheet('rings').heightSd).closeTo(0.0015 * 200, 1e-9),
 	FRAME_SQUARE_DEGREES: () => expect(knownOfBack([], {})[0]).deep.include({ sd: 0.15 }),
 	HOUSE_SQUARE_DEGREES: () => expect(knownOfWall([], {})[0]).deep.include({ sd: 0.25 }),
 	UNKNOWN_SIDE_SHARE: () => {

@@ -33,6 +33,8 @@ export const HARDWARE_OUT_SD_MM = 1.5;
 export const PAPER_SHARE = 0.0007;
 /** The same of a bank card; ISO/IEC 7810:2019, 5 allows 0.13 mm in 85.6. */
 export const CARD_SHARE = 0.0008;
+/** The same of what a printer prints, where its check bars were measured. From memory. */
+export const PRINTER_SHARE = 0.0015;
 /** A corner of a frame beside square, degrees: standard deviation. From memory. */
 export const FRAME_SQUARE_DEGREES = 0.15;
 /** A corner of a room, or of a door, beside square, degrees: standard deviation. From memory. */

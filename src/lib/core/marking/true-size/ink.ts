@@ -1,3 +1,4 @@
+import { RING_CARD } from '../../base/ring-card.ts';
 import type { Point } from '../../base/geometry/line.ts';
 import { boundsOf, type Rect } from '../../base/geometry/rect.ts';
 
@@ -18,6 +19,11 @@ export const PENS = {
 	centre: { width: 0.2, colour: '#444444', dash: [6, 3] },
 	level: { width: 0.25, colour: '#1f6f9c', dash: [2, 2] },
 	bumper: { width: 0.3, colour: '#444444', dash: null },
+	ring: {
+		width: RING_CARD.outer - RING_CARD.inner,
+		colour: '#000000',
+		dash: null
+	},
 	note: { width: 0.25, colour: '#000000', dash: null },
 	join: { width: 0.25, colour: '#5c7a45', dash: [1.5, 1.5] },
 	match: { width: 0.3, colour: '#5c7a45', dash: null }
