@@ -147,16 +147,6 @@ const SHOTS = [
 			await openHung(page);
 			await page.getByTestId('record').nth(2).getByRole('heading').click();
 		}
-	],
-	[
-		'book-then',
-		'/',
-		async (page) => {
-			await openHung(page);
-			await page.getByRole('radio', { name: 'history' }).check();
-			await page.getByLabel(/The wall as it was/).fill('2026-10-20');
-			await page.mouse.click(640, 780);
-		}
 	]
 ];
 

@@ -1,6 +1,7 @@
 import { fromMask, Image, type Roi } from 'image-js';
 import { RING_CARD } from '../core/base/ring-card.ts';
 import type { Point, Quad } from '../core/index.ts';
+import { fromUpperLeft } from './from-upper-left.ts';
 import type { Pixels } from './warp.ts';
 
 /** Longer side that rings are looked for at, px. */
@@ -63,20 +64,7 @@ function cardOf(rings: readonly Ring[]): Ring[] | null {
 	const sizes = rings.map(({ size }) => size).sort((a, b) => a - b);
 	const usual = sizes[Math.floor(sizes.length / 2)];
 	const alike = rings.filter(({ size }) => usual && size < usual * 1.5 && size > usual / 1.5);
-	if (alike.length !== 4) return null;
-	const middle = {
-		x: alike.reduce((sum, { at }) => sum + at.x, 0) / 4,
-		y: alike.reduce((sum, { at }) => sum + at.y, 0) / 4
-	};
-	const round = [...alike].sort(
-		({ at: a }, { at: b }) =>
-			Math.atan2(a.y - middle.y, a.x - middle.x) - Math.atan2(b.y - middle.y, b.x - middle.x)
-	);
-	const first = round.reduce(
-		(best, { at }, index) => (at.x + at.y < round[best]!.at.x + round[best]!.at.y ? index : best),
-		0
-	);
-	return [...round.slice(first), ...round.slice(0, first)];
+	return alike.length === 4 ? fromUpperLeft(alike, ({ at }) => at) : null;
 }
 
 /** The middle of a ring to a fraction of a pixel: the mean place of its black, in the photo as it was taken. */

@@ -1,5 +1,6 @@
 import { fromMask, Image, type Roi } from 'image-js';
 import { averageOf, mapPoint, rectToQuad, type Point, type Quad } from '../core/index.ts';
+import { fromUpperLeft } from './from-upper-left.ts';
 import type { Pixels } from './warp.ts';
 import { refineCorners } from './refine-corners.ts';
 
@@ -98,12 +99,9 @@ function quadOf(roi: Roi): Quad | null {
 	if (roi.surface < FILLS * surface) return null;
 	const corners = largestQuad(points.map(({ column, row }) => ({ x: column, y: row })));
 	if (!corners || area(corners) < FILLS * surface) return null;
-	return fromUpperLeft(
-		corners.map(({ x, y }) => ({
-			x: x + roi.origin.column,
-			y: y + roi.origin.row
-		})) as unknown as Quad
-	);
+	const { column, row } = roi.origin;
+	const placed = corners.map(({ x, y }) => ({ x: x + column, y: y + row }));
+	return fromUpperLeft(placed, (corner) => corner) as unknown as Quad;
 }
 
 /** Four points of a convex hull: those that are left when the one that cuts off least is dropped, over and over. */
@@ -127,23 +125,6 @@ function area(points: readonly Point[]): number {
 		return sum + x * next.y - next.x * y;
 	}, 0);
 	return Math.abs(twice) / 2;
-}
-
-/** The same corners clockwise as the photo shows them, from the one nearest its upper left. */
-function fromUpperLeft(quad: Quad): Quad {
-	const middle = {
-		x: quad.reduce((sum, { x }) => sum + x, 0) / 4,
-		y: quad.reduce((sum, { y }) => sum + y, 0) / 4
-	};
-	const round = [...quad].sort(
-		(a, b) =>
-			Math.atan2(a.y - middle.y, a.x - middle.x) - Math.atan2(b.y - middle.y, b.x - middle.x)
-	);
-	const first = round.reduce(
-		(best, { x, y }, index) => (x + y < round[best]!.x + round[best]!.y ? index : best),
-		0
-	);
-	return [...round.slice(first), ...round.slice(0, first)] as unknown as Quad;
 }
 
 const side = (a: Point, b: Point): number => Math.hypot(b.x - a.x, b.y - a.y);
