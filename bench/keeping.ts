@@ -58,13 +58,13 @@ async function reloads(): Promise<void> {
 async function kills(): Promise<void> {
 	const profile = mkdtempSync(join(tmpdir(), 'porch-bench-'));
 	const lost: number[] = [];
-	let last: { place: string; wait: number } | null = null;
+	let last = { place: '', wait: 0 };
 	for (let index = 0; index <= KILLS; index++) {
 		const context = await chromium.launchPersistentContext(profile, options);
 		const page = context.pages()[0] ?? (await context.newPage());
 		await openDemo(page);
 		const now = await place(page);
-		if (last?.place === now) lost.push(last.wait);
+		if (last.place === now) lost.push(last.wait);
 		last = { place: now, wait: waitAt(index) };
 		if (index < KILLS) {
 			await move(page, index);

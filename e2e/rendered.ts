@@ -20,12 +20,12 @@ export const BACK_PHOTO = { width: 900, height: 1200 };
 export function aBack(seed: number, width: number, height: number) {
 	const scene = anyBack(seeded(seed), width, height);
 	const { photo, at } = photographBack(scene, BACK_PHOTO, 18, seed);
-	const [w, h, out] = [width / 2, height / 2, scene.hardwareOut];
+	const out = scene.hardwareOut;
 	const [onTheLeft, onTheRight] = scene.rings.map(({ x, y }) => at(x, y, out));
 	return {
 		scene,
 		file: photoFile(`back-${seed}.jpg`, photo),
-		corners: [at(-w, -h), at(w, -h), at(w, h), at(-w, h)],
+		corners: scene.outline.corners.map(({ x, y }) => at(x, y)),
 		// Its left ring, as it hangs, lies on the right of a photo of the back.
 		hardware: [onTheRight!, onTheLeft!, at(scene.wireTop.x, scene.wireTop.y, out)]
 	};

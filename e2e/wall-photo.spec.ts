@@ -24,14 +24,8 @@ for (const viewport of [
 		await expect(page.getByText('Mark the upper left corner of the wall')).toBeVisible({
 			timeout: 30_000
 		});
-		const { width: w, height: h, door, window } = scene;
-		for (const [x, y] of [
-			[0, 0],
-			[w, 0],
-			[w, h],
-			[0, h]
-		] as const)
-			await tapIn(field, at(x, y), SIZE);
+		const { door, window, outline } = scene;
+		for (const { x, y } of outline.corners) await tapIn(field, at(x, y), SIZE);
 		await measure(page.getByLabel('Width by tape'), '4000 mm');
 		await measure(page.getByLabel('Height by tape'), '2500 mm');
 		for (const [kind, box] of [

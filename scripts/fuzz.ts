@@ -132,7 +132,7 @@ await run('wild projects: arrangements', 300, (draw) => {
 	if (!project || !wall) return null;
 	const asked = arrangeRequestFor(project, wall, {
 		...{ style: wildStyle(draw), gap: project.houseRules.gap, seed: 1 },
-		pieces: project.pieces.map(({ id }) => id)
+		...{ pieces: project.pieces.map(({ id }) => id), region: null, on: '' }
 	});
 	return arrange({ ...asked, count: 2 });
 });

@@ -1,16 +1,65 @@
-import { normalDraw, seeded } from '../../src/lib/core/index.ts';
-import { seenBy, type Lens, type PhotoSize } from '../../src/lib/core/index.ts';
-import { renderPhoto, type Layer } from './render.ts';
+import {
+	normalDraw,
+	seeded,
+	seenBy,
+	type Lens,
+	type PhotoSize,
+	type Point
+} from '../../src/lib/core/index.ts';
+import { RING_CARD } from '../../src/lib/core/base/ring-card.ts';
+import { CLEAR, renderPhoto, type Layer } from './render.ts';
+import { depthIn, madeByHand, type Outline } from './outline.ts';
 import { cord, grained, ring, turnedRect, within } from './scenes.ts';
+
+/** A sheet of paper that lies on something, with the rings of a printed card on it or without: mm. */
+export interface LaidSheet {
+	x: number;
+	y: number;
+	turn: number;
+	width: number;
+	height: number;
+	out: number;
+	rings?: { across: number; down: number };
+}
+
+/** A place on a sheet, in from its upper left corner, as a place in the plane it lies in. */
+export function onSheet({ x, y, turn }: LaidSheet, u: number, v: number): Point {
+	const [cos, sin] = [Math.cos(turn), Math.sin(turn)];
+	return { x: x + u * cos - v * sin, y: y + u * sin + v * cos };
+}
+
+/** What a sheet is known by, clockwise from the upper left: its corners, or the middles of its rings. */
+export function knownPlaces(sheet: LaidSheet): Point[] {
+	const { width, height, rings } = sheet;
+	const { across, down } = rings ?? { across: width, down: height };
+	const [left, top] = [(width - across) / 2, (height - down) / 2];
+	return [
+		onSheet(sheet, left, top),
+		onSheet(sheet, left + across, top),
+		onSheet(sheet, left + across, top + down),
+		onSheet(sheet, left, top + down)
+	];
+}
+
+/** A sheet as the camera sees it. */
+export function sheetLayers(sheet: LaidSheet, paper: (x: number, y: number) => number): Layer[] {
+	const { outer, inner } = RING_CARD;
+	const printed = sheet.rings ? knownPlaces(sheet) : [];
+	return [
+		...printed.map((at) => ring(sheet.out, at, outer, inner, 0x1c1c1e)),
+		turnedRect(sheet.out, sheet, sheet.width, sheet.height, paper)
+	];
+}
 
 /** What is before the camera: a back, and a sheet laid on it; mm from the middle of the back, as the photo shows it. */
 export interface BackScene {
 	width: number;
 	height: number;
+	outline: Outline;
 	/** Inside of the left and right ring, and the top of the wire as it is pulled. */
 	rings: readonly [{ x: number; y: number }, { x: number; y: number }];
 	wireTop: { x: number; y: number };
-	sheet: { x: number; y: number; turn: number; width: number; height: number; out: number };
+	sheet: LaidSheet;
 	/** How far rings and wire lie before the back. */
 	hardwareOut: number;
 }
@@ -23,7 +72,7 @@ const pick = <T>(random: () => number, from: readonly T[]): T =>
 	from[Math.floor(random() * from.length)]!;
 
 function layersOf(scene: BackScene, random: () => number): Layer[] {
-	const { width: w, height: h, rings, wireTop, sheet, hardwareOut: out } = scene;
+	const { outline, rings, wireTop, sheet, hardwareOut: out } = scene;
 	const moulding = pick(random, MOULDINGS);
 	const rail = 24 + 26 * random();
 	const backing = grained(pick(random, BACKINGS), 1 + 1000 * random(), 40, 2, 10);
@@ -31,16 +80,21 @@ function layersOf(scene: BackScene, random: () => number): Layer[] {
 	const floor = grained(pick(random, FLOORS), 1 + 1000 * random(), 5, 5, 22);
 	const white = Math.round(226 + 24 * random());
 	const paper = grained((white << 16) | (white << 8) | (white - 4), 7, 1, 1, 3);
-	const inFrame = (x: number, y: number) =>
-		Math.abs(x) < w / 2 - rail && Math.abs(y) < h / 2 - rail;
+	const depth = depthIn(outline);
 	return [
-		turnedRect(sheet.out, sheet, sheet.width, sheet.height, paper),
+		...sheetLayers(sheet, paper),
 		...rings.map((at) => ring(out, { x: at.x, y: at.y + 8 }, 9.5, 7.5, 0xbebebc)),
 		...rings.map((at) => cord(out - 1, at, wireTop, 1.6, 0xcdcdcd)),
 		...rings.map((at) =>
 			within(1, [at.x - 6, at.y + 14, at.x + 6, at.y + 44], grained(0xa8a6a0, 3, 2, 2, 8))
 		),
-		within(0, [-w / 2, -h / 2, w / 2, h / 2], (x, y) => (inFrame(x, y) ? backing : wood)(x, y)),
+		{
+			z: 0,
+			paint: (x, y) => {
+				const in_ = depth(x, y);
+				return in_ < 0 ? CLEAR : (in_ < rail ? wood : backing)(x, y);
+			}
+		},
 		{ z: -25, paint: floor }
 	];
 }
@@ -89,8 +143,18 @@ export function lensBefore(
 	};
 }
 
-/** A back as they come: between 300 and 900 mm, with a sheet somewhere on it. */
-export function anyBack(random: () => number, width = 600, height = 800): BackScene {
+/** How far what a printer prints is off its size, as a share. From memory. */
+const PRINTERS_OFF = 0.001;
+/** How far frames are off square and straight, mm: a tenth of a degree at a corner of 600 by 800. From memory. */
+const FRAMES_OFF = { corner: 0.6, bow: 0.5 };
+
+/** A back as they come, with a sheet, or a printed card, somewhere on it. */
+export function anyBack(
+	random: () => number,
+	width = 600,
+	height = 800,
+	sheet: 'a4' | 'rings' = 'a4'
+): BackScene {
 	const drawn = (sd: number) => normalDraw(random, sd);
 	const span = width * (0.6 + 0.25 * random());
 	const drop = -height / 2 + height * (0.2 + 0.12 * random());
@@ -107,7 +171,14 @@ export function anyBack(random: () => number, width = 600, height = 800): BackSc
 			x: -105 + drawn(width * 0.05),
 			y: -height * 0.1 + drawn(height * 0.03),
 			turn: drawn(0.05),
-			out: Math.max(drawn(1.5), 0.1)
-		}
+			out: Math.max(drawn(1.5), 0.1),
+			...(sheet === 'rings' && {
+				rings: {
+					across: RING_CARD.across * (1 + drawn(PRINTERS_OFF)),
+					down: RING_CARD.down * (1 + drawn(PRINTERS_OFF))
+				}
+			})
+		},
+		outline: madeByHand([-width / 2, -height / 2, width / 2, height / 2], random, FRAMES_OFF)
 	};
 }

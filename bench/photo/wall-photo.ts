@@ -1,7 +1,8 @@
 import { normalDraw, seeded, seenBy, type Lens, type PhotoSize } from '../../src/lib/core/index.ts';
-import { lensBefore, type TakenPhoto } from './back-photo.ts';
-import { renderPhoto, type Layer } from './render.ts';
-import { grained, turnedRect, within } from './scenes.ts';
+import { lensBefore, sheetLayers, type LaidSheet, type TakenPhoto } from './back-photo.ts';
+import { depthIn, madeByHand, type Outline } from './outline.ts';
+import { CLEAR, renderPhoto, type Layer } from './render.ts';
+import { grained, within } from './scenes.ts';
 
 /** A wall as a camera sees it, mm: x right from its left end, y down from the ceiling. */
 export interface WallScene {
@@ -10,10 +11,14 @@ export interface WallScene {
 	door: { x: number; y: number; width: number; height: number };
 	window: { x: number; y: number; width: number; height: number };
 	socket: { x: number; y: number; width: number; height: number };
-	sheet: { x: number; y: number; turn: number; width: number; height: number };
+	sheet: LaidSheet;
+	outline: Outline;
 }
 
 const PAINTS = [0xb9a58c, 0x9fb0a8, 0xc4b7a6, 0x8a97a6, 0xbfae9b] as const;
+
+/** How far rooms are off square and straight, mm: a fifth of a degree at a corner. From memory. */
+const HOUSES_OFF = { corner: 7, bow: 3 };
 
 /** A wall of about 4 m with a door, a window and a socket, and an A4 sheet taped to it. */
 export function anyWall(random: () => number, width = 4000, height = 2500): WallScene {
@@ -25,25 +30,27 @@ export function anyWall(random: () => number, width = 4000, height = 2500): Wall
 		socket: { x: 1900 + drawn(60), y: height - 350, width: 86, height: 86 },
 		sheet: {
 			...{ x: 1700 + drawn(60), y: 900 + drawn(60), turn: drawn(0.02) },
-			...{ width: 210 * (1 + drawn(0.0005)), height: 297 * (1 + drawn(0.0005)) }
-		}
+			...{ width: 210 * (1 + drawn(0.0005)), height: 297 * (1 + drawn(0.0005)), out: 0.2 }
+		},
+		outline: madeByHand([0, 0, width, height], random, HOUSES_OFF)
 	};
 }
 
 function layersOf(scene: WallScene, random: () => number): Layer[] {
-	const { width: w, height: h, door, window, socket, sheet } = scene;
+	const { width: w, height: h, door, window, socket, sheet, outline } = scene;
 	const seed = () => 1 + Math.floor(1000 * random());
 	const at = ({ x, y, width, height }: WallScene['door']) => [x, y, x + width, y + height] as const;
 	const paint = PAINTS[Math.floor(random() * PAINTS.length)]!;
 	const plaster = grained(paint, seed(), 30, 20, 6);
+	const depth = depthIn(outline);
 	return [
-		turnedRect(0.2, sheet, sheet.width, sheet.height, grained(0xf2f2ee, seed(), 2, 2, 3)),
+		...sheetLayers(sheet, grained(0xf2f2ee, seed(), 2, 2, 3)),
 		within(0, at(socket), grained(0xdcdad2, seed(), 9, 9, 4)),
 		within(0, at(door), grained(0x7a6a55, seed(), 40, 200, 8)),
 		within(0, at(window), grained(0x9cb8c8, seed(), 80, 80, 10)),
-		within(0, [0, 0, w, h], plaster),
-		within(0, [-3000, h, w + 3000, h + 3000], grained(0x5c4632, seed(), 90, 12, 16)),
-		within(0, [-3000, -3000, w + 3000, 0], grained(0xe6e4de, seed(), 60, 60, 4)),
+		{ z: 0, paint: (x, y) => (depth(x, y) < 0 ? CLEAR : plaster(x, y)) },
+		within(0, [-3000, h / 2, w + 3000, h + 3000], grained(0x5c4632, seed(), 90, 12, 16)),
+		within(0, [-3000, -3000, w + 3000, h / 2], grained(0xe6e4de, seed(), 60, 60, 4)),
 		{ z: 0, paint: grained(0x6f7468, seed(), 60, 60, 6) }
 	];
 }

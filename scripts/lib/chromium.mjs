@@ -2,10 +2,11 @@ import { existsSync } from 'node:fs';
 import { run } from './run.mjs';
 
 /** Debian's browser without windows, lighter than the whole one, and the whole one. */
-const PLACES = ['/usr/bin/chromium-headless-shell', '/usr/bin/chromium'];
+const LIGHT = '/usr/bin/chromium-headless-shell';
+const PLACES = [LIGHT, '/usr/bin/chromium'];
 
-/** Where Debian put its browser. */
-export const chromiumPath = () => PLACES.find((place) => existsSync(place)) ?? PLACES[0];
+/** Where Debian put its browser, or would put it. */
+export const chromiumPath = () => PLACES.find((place) => existsSync(place)) ?? LIGHT;
 
 /** Installs Debian's Chromium where it is missing; without root it says what to install. */
 export async function installChromium() {
@@ -15,6 +16,7 @@ export async function installChromium() {
 			'Chromium is missing. Install it with: sudo apt-get update && sudo apt-get install -y --no-install-recommends chromium-headless-shell'
 		);
 	console.log('Installing Chromium…');
+	/** @param {string[]} args */
 	const apt = (...args) =>
 		run('apt-get', args, { quiet: true, env: { DEBIAN_FRONTEND: 'noninteractive' } });
 	const told = [await apt('update')];

@@ -6,6 +6,9 @@ export const root = fileURLToPath(new URL('../..', import.meta.url));
 
 /**
  * Runs a command in the project, its output shown as it comes.
+ * @param {string} command
+ * @param {string[]} args
+ * @param {{ env?: Record<string, string>, quiet?: boolean }} [options]
  * @returns {Promise<{ code: number, output: string }>}
  */
 export function run(command, args, { env = {}, quiet = false } = {}) {
@@ -16,7 +19,8 @@ export function run(command, args, { env = {}, quiet = false } = {}) {
 			stdio: ['ignore', 'pipe', 'pipe']
 		});
 		let output = '';
-		const take = (stream) => (chunk) => {
+		/** @param {NodeJS.WriteStream} stream */
+		const take = (stream) => (/** @type {Buffer} */ chunk) => {
 			output += chunk;
 			if (!quiet) stream.write(chunk);
 		};

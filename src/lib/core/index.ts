@@ -418,6 +418,7 @@ export { pointNamed } from './model/point-id.ts';
 export { gapWasRead, hookWasSet, heightWasRead } from './day/hangday/as-set.ts';
 export {
 	backMarks,
+	type BackMark,
 	figuresOfBack,
 	FRAME_CORNERS,
 	knownOfBack,

@@ -1,5 +1,5 @@
 import { expect } from 'chai';
-import { anyBack, photographBack, type BackScene } from '../../../bench/photo/back-photo.ts';
+import { anyBack, knownPlaces, photographBack } from '../../../bench/photo/back-photo.ts';
 import { renderPhoto } from '../../../bench/photo/render.ts';
 import { within } from '../../../bench/photo/scenes.ts';
 import { seeded, shapeOf } from '../core/index.ts';
@@ -8,17 +8,6 @@ import { edgePlaces } from './refine-corners.ts';
 
 const SIZE = { width: 750, height: 1000 };
 
-/** Corners of the sheet of a scene, clockwise from its upper left. */
-function sheetCorners({ x, y, turn, width, height }: BackScene['sheet']) {
-	const [cos, sin] = [Math.cos(turn), Math.sin(turn)];
-	return [
-		[0, 0],
-		[width, 0],
-		[width, height],
-		[0, height]
-	].map(([u, v]) => ({ x: x + u! * cos - v! * sin, y: y + u! * sin + v! * cos }));
-}
-
 describe('the sheet in a photo', function () {
 	this.timeout(60_000);
 	const scene = anyBack(seeded(101));
@@ -26,7 +15,7 @@ describe('the sheet in a photo', function () {
 
 	it('is found, each corner to half a pixel', () => {
 		const found = findSheet(photo, shapeOf('a4'))!;
-		for (const [index, corner] of sheetCorners(scene.sheet).entries()) {
+		for (const [index, corner] of knownPlaces(scene.sheet).entries()) {
 			const there = at(corner.x, corner.y, scene.sheet.out);
 			expect(found.corners[index]!.x).closeTo(there.x, 0.5);
 			expect(found.corners[index]!.y).closeTo(there.y, 0.5);
@@ -57,18 +46,36 @@ describe('the sheet in a photo', function () {
 	});
 
 	it('the edge of the frame runs through where it is seen', () => {
-		const { width: w, height: h } = scene;
-		const [from, to] = [at(-w / 2, -h / 2), at(w / 2, -h / 2)];
+		const [a, b] = scene.outline.corners;
+		const [from, to] = [at(a.x, a.y), at(b.x, b.y)];
 		const places = edgePlaces(photo, from, to, 6);
 		expect(places).lengthOf(5);
 		for (const { share, at: seen } of places) {
 			// Perspective moves a share along the edge; across it the edge is met.
-			const near = at(-w / 2 + w * share, -h / 2);
+			const near = at(a.x + (b.x - a.x) * share, a.y + (b.y - a.y) * share);
 			const along = { x: to.x - from.x, y: to.y - from.y };
 			const beside =
 				((seen.x - near.x) * along.y - (seen.y - near.y) * along.x) / Math.hypot(along.x, along.y);
 			expect(Math.abs(beside)).lessThan(0.8);
 		}
+	});
+
+	it('an edge that is hidden in part is told only where it is seen', () => {
+		const half = renderPhoto({
+			...{ size: { width: 600, height: 300 }, seed: 2, noise: 2, shade: 0, blur: 0.8 },
+			lens: {
+				...{ turn: [0, 0, 0.03], away: [0, 0, 1000] },
+				...{ length: 1.2, off: { x: 0, y: 0 }, bend: 0 }
+			},
+			layers: [
+				within(0, [-900, -900, 900, 0], () => 0xc0b0a0),
+				within(0, [-900, 0, 0, 900], () => 0x705040),
+				{ z: 0, paint: () => 0xc0b0a0 }
+			]
+		});
+		const at = (x: number) => ({ x: 300 + 0.4 * x, y: 150 + 0.4 * 0.03 * x });
+		const places = edgePlaces(half, at(-600), at(300), 6);
+		expect(places.map(({ share }) => share)).deep.equal([0.15, 0.325, 0.5]);
 	});
 
 	it('no edge is told where none is to be seen', () => {

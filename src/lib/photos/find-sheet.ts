@@ -10,10 +10,10 @@ const LOOK_AT = 640;
 const CUTS = 20;
 const DARKEST_CUT = 5;
 /** Least and largest share of the photo that a sheet may fill. */
-const LEAST = 0.002;
+const LEAST = 0.0008;
 const MOST = 0.7;
 /** A sheet fills at least so much of its hull, and its hull of the four corners. */
-const FILLS = 0.93;
+const FILLS = 0.9;
 
 /** An edge that takes more than this share of the longer side is blurred, and more than so many pixels. A choice, no source. */
 const BLURRED_SHARE = 1 / 200;

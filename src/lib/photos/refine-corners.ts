@@ -1,4 +1,4 @@
-import type { Point, Quad } from '../core/index.ts';
+import { averageOf, type Point, type Quad } from '../core/index.ts';
 import type { Pixels } from './warp.ts';
 
 /** Places along a side at which its edge is looked for. */
@@ -21,7 +21,7 @@ export function refineCorners(photo: Pixels, rough: Quad): { corners: Quad; soft
 	const longest = Math.max(photo.width, photo.height);
 	for (const reach of [Math.max(longest / 150, 10), Math.max(longest / 400, 8)]) {
 		const sides = corners.map((from, index) =>
-			edgeAlong(photo, from, corners[(index + 1) % 4]!, reach)
+			edgeAlong(photo, from, corners[(index + 1) % 4]!, reach, BRIGHTNESS)
 		);
 		if (sides.includes(null)) return null;
 		soft = Math.max(...sides.map((each) => each!.soft));
@@ -39,14 +39,15 @@ interface Edge {
 	length: number;
 	/** Offset to the right of the line, px, at a share t of its length: c0 + c1·t + c2·t². */
 	offset: readonly [number, number, number];
-	/** Mean step of brightness over two pixels. */
-	step: number;
+	/** Shares of its length at which it is seen. */
+	seen: readonly number[];
 	/** How many pixels the edge takes from bright to dark. */
 	soft: number;
 }
 
 /**
- * Where a straight edge runs along a side, either way lighter, as places at even shares of it; none where it is not seen.
+ * Where an edge runs along a side, at even shares of it, as far as it is seen there: by the colours that differ most
+ * across it.
  *
  * @param reach how far beside the side it may lie, px.
  */
@@ -56,22 +57,60 @@ export function edgePlaces(
 	to: Point,
 	reach: number
 ): { share: number; at: Point }[] {
-	const found = [edgeAlong(photo, from, to, reach, 1), edgeAlong(photo, from, to, reach, -1)].sort(
-		(a, b) => (b?.step ?? 0) - (a?.step ?? 0)
-	)[0];
-	return found ? SHARES.map((share) => ({ share, at: pointOn(found, share) })) : [];
+	const found = edgeAlong(photo, from, to, reach, contrastAcross(photo, from, to, reach));
+	if (!found) return [];
+	return SHARES.filter((share) => isSeenAt(found, share)).map((share) => ({
+		share,
+		at: pointOn(found, share)
+	}));
 }
 
 /** Shares of a side at which its edge is told. */
 const SHARES = [0.15, 0.325, 0.5, 0.675, 0.85];
+/** It is seen at a share where it is seen both before and after it, this near. */
+const SEEN_BESIDE = 0.06;
 
-/** @param way 1 where it is darker beyond the side, -1 where it is lighter. */
+const isSeenAt = ({ seen }: Edge, share: number): boolean =>
+	[-1, 1].every((way) =>
+		seen.some((t) => way * (t - share) >= 0 && way * (t - share) < SEEN_BESIDE)
+	);
+
+/** How much each of red, green and blue counts; their sizes add up to 1. */
+type Weights = readonly [number, number, number];
+const BRIGHTNESS: Weights = [0.25, 0.5, 0.25];
+
+/** Weights by which the two sides of a line differ most: the mean colour on its right less that on its left. */
+function contrastAcross(photo: Pixels, from: Point, to: Point, reach: number): Weights {
+	const length = Math.hypot(to.x - from.x, to.y - from.y);
+	const inward = { x: -(to.y - from.y) / length, y: (to.x - from.x) / length };
+	const mean = (channel: Weights, by: number) =>
+		averageOf(
+			CONTRAST_AT.map((share) =>
+				valueOf(
+					photo,
+					from.x + (to.x - from.x) * share + inward.x * by,
+					from.y + (to.y - from.y) * share + inward.y * by,
+					channel
+				)
+			)
+		).mean;
+	const differences = CHANNELS.map((channel) => mean(channel, reach) - mean(channel, -reach));
+	const all = differences.reduce((sum, each) => sum + Math.abs(each), 0) || 1;
+	return differences.map((each) => each / all) as unknown as Weights;
+}
+const CONTRAST_AT = Array.from({ length: 40 }, (_, index) => 0.1 + (0.8 * index) / 39);
+const CHANNELS: readonly Weights[] = [
+	[1, 0, 0],
+	[0, 1, 0],
+	[0, 0, 1]
+];
+
 function edgeAlong(
 	photo: Pixels,
 	from: Point,
 	to: Point,
 	reach: number,
-	way: 1 | -1 = 1
+	weights: Weights
 ): Edge | null {
 	const length = Math.hypot(to.x - from.x, to.y - from.y);
 	if (length < 12) return null;
@@ -80,7 +119,7 @@ function edgeAlong(
 	for (let place = 0; place < PLACES; place++) {
 		const t = ENDS + ((1 - 2 * ENDS) * (place + 0.5)) / PLACES;
 		const at = { x: from.x + along.x * length * t, y: from.y + along.y * length * t };
-		const fall = steepestFall(photo, at, { x: along.y, y: -along.x }, reach, way);
+		const fall = steepestFall(photo, at, { x: along.y, y: -along.x }, reach, weights);
 		if (fall) found.push({ t, ...fall });
 	}
 	let kept = found;
@@ -93,7 +132,8 @@ function edgeAlong(
 	if (!offset || kept.length < PLACES * 0.5) return null;
 	const step = kept.reduce((sum, each) => sum + each.step, 0) / kept.length;
 	const whole = kept.reduce((sum, each) => sum + each.whole, 0) / kept.length;
-	return { from, along, length, offset, step, soft: (2 * whole) / step };
+	const seen = kept.map(({ t }) => t);
+	return { from, along, length, offset, seen, soft: (2 * whole) / step };
 }
 
 /** The steepest fall of brightness outward across a side, to a fraction of a pixel. */
@@ -102,12 +142,13 @@ function steepestFall(
 	at: Point,
 	outward: Point,
 	reach: number,
-	way: 1 | -1
+	weights: Weights
 ): { offset: number; step: number; whole: number } | null {
 	const count = Math.ceil(reach);
-	const value = (by: number) => brightness(photo, at.x + outward.x * by, at.y + outward.y * by);
+	const value = (by: number) =>
+		valueOf(photo, at.x + outward.x * by, at.y + outward.y * by, weights);
 	const falls: number[] = [];
-	for (let by = -count; by <= count; by++) falls.push(way * (value(by - 1) - value(by + 1)));
+	for (let by = -count; by <= count; by++) falls.push(value(by - 1) - value(by + 1));
 	let best = 1;
 	for (let index = 1; index < falls.length - 1; index++)
 		if (falls[index]! > falls[best]!) best = index;
@@ -116,12 +157,17 @@ function steepestFall(
 	const bow = before - 2 * here + after;
 	const between = bow < 0 ? (before - after) / (2 * bow) : 0;
 	const offset = best - count + Math.min(Math.max(between, -0.5), 0.5);
-	const whole = way * (value(-count) - value(count));
+	const whole = value(-count) - value(count);
 	return { offset, step: here, whole };
 }
 
-/** Brightness between four pixels; the nearest edge beyond the photo. */
-function brightness({ data, width, height }: Pixels, x: number, y: number): number {
+/** Colours as weighed, between four pixels; the nearest edge beyond the photo. */
+function valueOf(
+	{ data, width, height }: Pixels,
+	x: number,
+	y: number,
+	[r, g, b]: Weights
+): number {
 	const [px, py] = [
 		Math.min(Math.max(x - 0.5, 0), width - 1.001),
 		Math.min(Math.max(y - 0.5, 0), height - 1.001)
@@ -129,11 +175,11 @@ function brightness({ data, width, height }: Pixels, x: number, y: number): numb
 	const [column, row] = [Math.floor(px), Math.floor(py)];
 	const [u, v] = [px - column, py - row];
 	const at = 4 * (row * width + column);
-	const grey = (index: number) => (data[index]! + 2 * data[index + 1]! + data[index + 2]!) / 4;
+	const weighed = (index: number) => r * data[index]! + g * data[index + 1]! + b * data[index + 2]!;
 	const [above, below] = [at, at + 4 * width];
 	return (
-		(grey(above) * (1 - u) + grey(above + 4) * u) * (1 - v) +
-		(grey(below) * (1 - u) + grey(below + 4) * u) * v
+		(weighed(above) * (1 - u) + weighed(above + 4) * u) * (1 - v) +
+		(weighed(below) * (1 - u) + weighed(below + 4) * u) * v
 	);
 }
 

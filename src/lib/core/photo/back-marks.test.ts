@@ -47,7 +47,7 @@ function photographed(piece: Piece, leave: ReadonlySet<MarkName> = new Set()) {
 	const reading = readPhoto(
 		SIZE,
 		sheetAt('a4', sheet),
-		seenBack(SIZE, { ...corners, ...marks }),
+		seenBack(SIZE, { ...corners, ...marks }, backMarks(piece)),
 		knownOfBack([], {})
 	);
 	if (!reading.ok) throw new Error(reading.error.message);
@@ -87,6 +87,17 @@ describe('marks of a back in a photo', () => {
 		expect(keys).deep.equal(['width', 'height', 'ringDrop']);
 	});
 
+	it('is less sure where a hand pulls than where a ring lies still', () => {
+		const piece = startPiece(() => 'p', [], { width: 600, height: 800, hanger: 'wire-one' });
+		const at = { x: 1500, y: 2000 };
+		const frame = { 'top-left': at, 'top-right': at, 'bottom-right': at, 'bottom-left': at };
+		const marked = { ...frame, 'left-ring': at, wire: at };
+		const spread = Object.fromEntries(
+			seenBack(SIZE, marked, backMarks(piece)).map(({ id, sdMm }) => [id, sdMm])
+		);
+		expect(spread.wire).greaterThan(spread['left-ring']!);
+	});
+
 	it('says which figures a tape reads better', () => {
 		const piece = startPiece(() => 'p', [], { width: 600, height: 800, hanger: 'rings' });
 		const [x, y] = [1460, 1966];
@@ -98,13 +109,17 @@ describe('marks of a back in a photo', () => {
 				{ x: 1471, y: 1983.3 },
 				{ x: 1450, y: 1983.3 }
 			]),
-			seenBack(SIZE, {
-				...{ 'top-left': { x: x - 117, y: y - 156 }, 'top-right': { x: x + 117, y: y - 156 } },
-				...{
-					'bottom-right': { x: x + 117, y: y + 156 },
-					'bottom-left': { x: x - 117, y: y + 156 }
-				}
-			}),
+			seenBack(
+				SIZE,
+				{
+					...{ 'top-left': { x: x - 117, y: y - 156 }, 'top-right': { x: x + 117, y: y - 156 } },
+					...{
+						'bottom-right': { x: x + 117, y: y + 156 },
+						'bottom-left': { x: x - 117, y: y + 156 }
+					}
+				},
+				[]
+			),
 			knownOfBack([], {})
 		);
 		if (!reading.ok) throw new Error(reading.error.message);

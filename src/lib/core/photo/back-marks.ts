@@ -3,6 +3,7 @@ import { nineInTen } from '../readings/spread.ts';
 import {
 	BETTER_TAPED_MM,
 	FOUND_EDGE_PX,
+	FRAME_BOW_MM,
 	FRAME_SQUARE_DEGREES,
 	HARDWARE_OUT_MM,
 	HARDWARE_OUT_SD_MM
@@ -27,20 +28,23 @@ export type FrameCorner = (typeof FRAME_CORNERS)[number];
 export interface BackMark {
 	id: MarkName;
 	at: PiecePoint;
+	/** A hand holds it up while the photo is taken. */
+	pulled: boolean;
 }
 
 /** What is to be marked on a back besides its corners, in the order of its dimensions: its hanger says what. */
 export function backMarks(piece: Piece): BackMark[] {
 	const hung = hungPiece(piece);
-	const marks = new Map<MarkName, PiecePoint>();
+	const marks = new Map<MarkName, BackMark>();
 	const dimensions = hangerOf(piece.back).dimensions(piece.back, hung);
 	// A difference in height is drawn beside the points it is of.
 	const differences = dimensions.filter(({ byPhoto }) => byPhoto && 'lower' in byPhoto);
 	const others = dimensions.filter((each) => !differences.includes(each));
 	for (const { byPhoto, from, to } of [...others, ...differences])
-		for (const { id, at } of byPhoto ? markedBy(byPhoto, from, to, hung) : [])
-			if (!marks.has(id)) marks.set(id, at);
-	return [...marks].map(([id, at]) => ({ id, at }));
+		for (const mark of byPhoto ? markedBy(byPhoto, from, to, hung) : [])
+			if (!marks.has(mark.id))
+				marks.set(mark.id, { ...mark, pulled: byPhoto !== undefined && 'pulled' in byPhoto });
+	return [...marks.values()];
 }
 
 function markedBy(
@@ -48,7 +52,7 @@ function markedBy(
 	from: PiecePoint,
 	to: PiecePoint,
 	{ width, height }: HungPiece
-): BackMark[] {
+): Omit<BackMark, 'pulled'>[] {
 	if ('between' in byPhoto || 'lower' in byPhoto) {
 		const [one, other] = 'between' in byPhoto ? byPhoto.between : byPhoto.lower;
 		return [
@@ -67,19 +71,21 @@ function markedBy(
 	return byPhoto.to.map((id, index) => ({ id, at: index === 0 ? at : { ...at, x: -at.x } }));
 }
 
-/** Marks that a hand holds up while the photo is taken. */
-const PULLED: ReadonlySet<string> = new Set<MarkName>(['wire', 'left-finger', 'right-finger']);
-
 /** What is marked in a photo of a back: the four corners of the frame, and marks on the back as far as there are any. */
 export type MarkedBack = Readonly<Record<FrameCorner, Point> & Partial<Record<MarkName, Point>>>;
 
-/** Marks of a back as they lie in a photo, ready to be read. */
-export function seenBack(size: PhotoSize, marked: MarkedBack): SeenMark[] {
+/** Marks of a back as they lie in a photo, ready to be read; `marks` are those that its hanger asks for. */
+export function seenBack(
+	size: PhotoSize,
+	marked: MarkedBack,
+	marks: readonly BackMark[]
+): SeenMark[] {
 	const out = { mm: HARDWARE_OUT_MM, sd: HARDWARE_OUT_SD_MM };
 	return Object.entries(marked).map(([id, at]) => {
 		const mark = placed(size, id, at);
 		if (FRAME_CORNERS.some((corner) => corner === id)) return mark;
-		return { ...mark, out, ...(PULLED.has(id) && { sdMm: PULL_READING_MM }) };
+		const pulled = marks.some((each) => each.id === id && each.pulled);
+		return { ...mark, out, ...(pulled && { sdMm: PULL_READING_MM }) };
 	});
 }
 
@@ -112,7 +118,7 @@ export function knownOfBack(
 		{ square: [c, d, a], ...square },
 		...edges.map(({ from, share, at }) => ({
 			edge: [from, after(from)] as const,
-			...{ share, at, sd: FOUND_EDGE_PX }
+			...{ share, at, sd: FOUND_EDGE_PX, bowSd: FRAME_BOW_MM }
 		})),
 		...(taped.width ? [{ tape: ACROSS, ...taped.width }] : []),
 		...(taped.height ? [{ tape: DOWN, ...taped.height }] : [])

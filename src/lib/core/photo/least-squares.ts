@@ -16,7 +16,7 @@ const SETTLED = 1e-4;
 const DIFFERENCE = 1e-4;
 
 /**
- * Least squares by Levenberg and Marquardt, with central differences; null where it does not settle.
+ * Least squares by Levenberg and Marquardt, with forward differences; null where it does not settle.
  *
  * @param residuals each divided by its standard deviation, so that the covariance is that of the figures.
  * @param scale how far each figure may well lie from its start, in its own unit.
@@ -32,7 +32,7 @@ export function leastSquares(
 	let cost = sumOfSquares(now);
 	let damping = 1e-3;
 	for (let step = 0; step < MOST_STEPS; step++) {
-		const slopes = slopesAt(residuals, at, scale);
+		const slopes = slopesAt(residuals, at, scale, now);
 		const normal = slopes.transpose().mmul(slopes);
 		const downhill = slopes.transpose().mmul(Matrix.columnVector(now)).mul(-1);
 		for (;;) {
@@ -67,13 +67,14 @@ const sumOfSquares = (values: readonly number[]): number => {
 function slopesAt(
 	residuals: (at: readonly number[]) => number[],
 	at: readonly number[],
-	scale: readonly number[]
+	scale: readonly number[],
+	now: readonly number[]
 ): Matrix {
-	const columns = at.map((value, index) => {
-		const moved = (by: number) => residuals(at.with(index, value + by * scale[index]!));
-		const [more, less] = [moved(DIFFERENCE), moved(-DIFFERENCE)];
-		return more.map((each, row) => (each - less[row]!) / (2 * DIFFERENCE));
-	});
+	const columns = at.map((value, index) =>
+		residuals(at.with(index, value + DIFFERENCE * scale[index]!)).map(
+			(each, row) => (each - now[row]!) / DIFFERENCE
+		)
+	);
 	return new Matrix(columns).transpose();
 }
 
@@ -94,7 +95,7 @@ function covarianceAt(
 	at: readonly number[],
 	scale: readonly number[]
 ): Matrix | null {
-	const slopes = slopesAt(residuals, at, scale);
+	const slopes = slopesAt(residuals, at, scale, residuals(at));
 	const inverse = solved(slopes.transpose().mmul(slopes), Matrix.eye(at.length));
 	if (!inverse) return null;
 	for (let row = 0; row < at.length; row++)

@@ -141,7 +141,8 @@ describe('readPhoto', () => {
 		const { rectangle, marks } = seen(lens, { corner: 0.2, mark: 0.5 });
 		const edges: Known[] = [0.2, 0.5, 0.8].map((share) => ({
 			edge: ['a', 'b'] as const,
-			...{ share, sd: 0.3, at: seenBy(lens, SIZE, { x: -300 + 600 * share, y: -400, z: 0 })! }
+			...{ share, sd: 0.3, bowSd: 0.3 },
+			at: seenBy(lens, SIZE, { x: -300 + 600 * share, y: -400, z: 0 })!
 		}));
 		const bends = [SQUARE, [...SQUARE, ...edges]].map((known) => {
 			const reading = readPhoto(SIZE, rectangle, marks, known);
@@ -150,6 +151,31 @@ describe('readPhoto', () => {
 		});
 		expect(Math.abs(bends[1]!.lens.bend - 0.03)).lessThan(Math.abs(bends[0]!.lens.bend - 0.03));
 		expect(bends[1]!.figure(apart('a', 'b')).sd).lessThan(bends[0]!.figure(apart('a', 'b')).sd);
+	});
+
+	it('does not take a bowed side for a bent lens', () => {
+		const { rectangle, marks } = seen(SLANTED, { corner: 0.2, mark: 0.5 });
+		const bow = 2;
+		const read = (bowSd: number) => {
+			const edges: Known[] = [0.2, 0.35, 0.5, 0.65, 0.8].map((share) => {
+				const spot = { x: -300 + 600 * share, y: -400 - 4 * bow * share * (1 - share), z: 0 };
+				return {
+					edge: ['a', 'b'] as const,
+					...{ share, sd: 0.3, bowSd, at: seenBy(SLANTED, SIZE, spot)! }
+				};
+			});
+			const reading = readPhoto(SIZE, rectangle, marks, [...SQUARE, ...edges]);
+			if (!reading.ok) throw new Error(reading.error.message);
+			return reading.value;
+		};
+		const off = (bowSd: number) => {
+			const { value, sd } = read(bowSd).figure(apart('a', 'd'));
+			return { miss: Math.abs(value - 800), sd };
+		};
+		const [straight, bowed] = [off(0.01), off(2)];
+		expect(straight.miss).greaterThan(5 * straight.sd);
+		expect(bowed.miss).lessThan(bowed.sd);
+		expect(bowed.miss).lessThan(straight.miss / 4);
 	});
 
 	it('says why it cannot: another sheet, a photo from the side, crossed corners', () => {

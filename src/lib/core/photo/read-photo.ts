@@ -52,8 +52,17 @@ export type Known =
 	| { tape: readonly (readonly [string, string])[]; length: number; sd: number }
 	/** A right angle at the second of three marks, degrees. */
 	| { square: readonly [string, string, string]; sd: number }
-	/** A straight edge between two marks is seen here, at about this share of it; px. */
-	| { edge: readonly [string, string]; share: number; at: Point; sd: number };
+	| KnownEdge;
+
+/** An edge between two marks is seen here, at about this share of it; px. */
+export interface KnownEdge {
+	edge: readonly [string, string];
+	share: number;
+	at: Point;
+	sd: number;
+	/** How far its middle may bow beside straight, mm: standard deviation. */
+	bowSd: number;
+}
 
 /** What a photo of a plane says of the places marked in it. */
 export interface PhotoReading {
@@ -92,7 +101,7 @@ export function readPhoto(
 	const lensLength = lengthKnown(focal);
 	const start = firstLens(rectangle, rectangle.corners, size, lensLength.usual);
 	if (!start.ok) return start;
-	const first = startOf(start.value, size, rectangle, marks);
+	const first = startOf(start.value, size, rectangle, marks, known);
 	if (!first) return fail('no-fit', {});
 	const fitted = leastSquares(
 		residualsOf(size, rectangle, marks, known, lensLength),
@@ -116,12 +125,23 @@ export function readPhoto(
 	});
 }
 
-/** Figures in the order they are fitted: turn, away, ln(length), off, bend, out, width, height; then x, y and out of each mark. */
+/** Edges that something is known of, each once. */
+const edgesOf = (known: readonly Known[]): KnownEdge[] => [
+	...new Map(
+		known.flatMap((each) => ('edge' in each ? [[each.edge.join(), each] as const] : []))
+	).values()
+];
+
+/**
+ * Figures in the order they are fitted: turn, away, ln(length), off, bend, out, width, height; x, y and out of each mark;
+ * then the bow of each edge.
+ */
 function startOf(
 	lens: Lens,
 	size: PhotoSize,
 	{ width, height, widthSd, heightSd, corners, outSd }: KnownRectangle,
-	marks: readonly SeenMark[]
+	marks: readonly SeenMark[],
+	known: readonly Known[]
 ): { at: number[]; scale: number[] } | null {
 	const map = rectToQuad({ width, height }, corners);
 	const back = map.ok ? inverseMap(map.value) : null;
@@ -131,12 +151,14 @@ function startOf(
 	return {
 		at: [
 			...[...lens.turn, ...lens.away, Math.log(lens.length), 0, 0, 0, 0, width, height],
-			...flat.flatMap((place, index) => [place!.x, place!.y, marks[index]!.out?.mm ?? 0])
+			...flat.flatMap((place, index) => [place!.x, place!.y, marks[index]!.out?.mm ?? 0]),
+			...edgesOf(known).map(() => 0)
 		],
 		scale: [
 			...[0.1, 0.1, 0.1, lens.away[2] / 10, lens.away[2] / 10, lens.away[2] / 10],
 			...[LENS_LENGTH_SHARE, off, off, LENS_BEND, outSd, widthSd, heightSd],
-			...marks.flatMap(({ out }) => [5, 5, out?.sd ?? 1])
+			...marks.flatMap(({ out }) => [5, 5, out?.sd ?? 1]),
+			...edgesOf(known).map(({ bowSd }) => bowSd)
 		]
 	};
 }
@@ -182,12 +204,17 @@ function residualsOf(
 ): (at: readonly number[]) => number[] {
 	const off = offSd(size);
 	const indexOf = new Map(marks.map(({ id }, index) => [id, index]));
+	const bowed = edgesOf(known);
+	const bowAt = new Map(
+		bowed.map(({ edge }, index) => [edge.join(), BEFORE + 3 * marks.length + index])
+	);
 	return (at) => {
 		const lens = lensOf(at);
 		const [out, width, height] = [at[10]!, at[11]!, at[12]!];
 		const pxPerMm = (lens.length * halfDiagonal(size)) / Math.max(lens.away[2], 1);
-		const missed = (spot: { x: number; y: number; z: number }, mark: Point, sd: number) => {
-			const seen = seenBy(lens, size, spot);
+		const see = (spot: Spot) => seenBy(lens, size, spot);
+		const missed = (spot: Spot, mark: Point, sd: number) => {
+			const seen = see(spot);
 			return seen ? [(seen.x - mark.x) / sd, (seen.y - mark.y) / sd] : [Infinity, Infinity];
 		};
 		const place = (id: string): Point => {
@@ -218,37 +245,51 @@ function residualsOf(
 					(z - (before?.mm ?? 0)) / (before?.sd ?? 1e-3)
 				];
 			}),
-			...known.map((each) => missedBy(each, place, (spot) => seenBy(lens, size, spot)))
+			...bowed.map(({ edge, bowSd }) => at[bowAt.get(edge.join())!]! / bowSd),
+			...known.map((each) =>
+				'edge' in each
+					? besideEdge(
+							each,
+							each.edge.map(place) as [Point, Point],
+							at[bowAt.get(each.edge.join())!]!,
+							see
+						)
+					: missedBy(each, place)
+			)
 		];
 	};
 }
 
-function missedBy(
-	known: Known,
-	place: (id: string) => Point,
-	seen: (spot: Spot) => Point | null
-): number {
+function missedBy(known: Exclude<Known, KnownEdge>, place: (id: string) => Point): number {
 	if ('tape' in known) {
 		const lengths = known.tape.map(([a, b]) => length(place(a), place(b)));
 		return (mean(lengths) - known.length) / known.sd;
 	}
-	if ('square' in known) {
-		const [a, b, c] = known.square.map(place) as [Point, Point, Point];
-		const [p, q] = [
-			{ x: a.x - b.x, y: a.y - b.y },
-			{ x: c.x - b.x, y: c.y - b.y }
-		];
-		const cos = (p.x * q.x + p.y * q.y) / (Math.hypot(p.x, p.y) * Math.hypot(q.x, q.y));
-		return cos / ((known.sd * Math.PI) / 180);
-	}
-	const [from, to] = known.edge.map(place) as [Point, Point];
-	const on = (share: number) =>
-		seen({ x: from.x + (to.x - from.x) * share, y: from.y + (to.y - from.y) * share, z: 0 });
-	const [here, next] = [on(known.share), on(known.share + 0.01)];
+	const [a, b, c] = known.square.map(place) as [Point, Point, Point];
+	const [p, q] = [
+		{ x: a.x - b.x, y: a.y - b.y },
+		{ x: c.x - b.x, y: c.y - b.y }
+	];
+	const cos = (p.x * q.x + p.y * q.y) / (Math.hypot(p.x, p.y) * Math.hypot(q.x, q.y));
+	return cos / ((known.sd * Math.PI) / 180);
+}
+
+/** How far beside an edge, bowed as a parabola, it is seen; in standard deviations. */
+function besideEdge(
+	{ share, at, sd }: KnownEdge,
+	[from, to]: readonly [Point, Point],
+	bow: number,
+	see: (spot: Spot) => Point | null
+): number {
+	const [x, y] = [to.x - from.x, to.y - from.y];
+	const on = (share: number) => {
+		const out = (4 * bow * share * (1 - share)) / Math.hypot(x, y);
+		return see({ x: from.x + x * share + y * out, y: from.y + y * share - x * out, z: 0 });
+	};
+	const [here, next] = [on(share), on(share + 0.01)];
 	if (!here || !next) return Infinity;
 	const [dx, dy] = [next.x - here.x, next.y - here.y];
-	const beside = (known.at.x - here.x) * dy - (known.at.y - here.y) * dx;
-	return beside / Math.hypot(dx, dy) / known.sd;
+	return ((at.x - here.x) * dy - (at.y - here.y) * dx) / Math.hypot(dx, dy) / sd;
 }
 
 /** √(gᵀCg), with the slope g of the figure at the places. JCGM 100:2008 (GUM), 5.2.2. */
@@ -260,7 +301,8 @@ function spreadOf(
 ): number {
 	const STEP = 0.01;
 	const slope = at.map((value, index) => {
-		const isPlace = index >= BEFORE && (index - BEFORE) % 3 < 2;
+		const mark = index - BEFORE;
+		const isPlace = mark >= 0 && mark < 3 * marks.length && mark % 3 < 2;
 		if (!isPlace) return 0;
 		const moved = (by: number) => of(placesOf(at.with(index, value + by), marks));
 		return (moved(STEP) - moved(-STEP)) / (2 * STEP);

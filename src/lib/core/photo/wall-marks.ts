@@ -2,6 +2,7 @@ import type { Point } from '../base/geometry/line.ts';
 import type { Quad } from '../base/geometry/homography.ts';
 import {
 	FOUND_EDGE_PX,
+	HOUSE_BOW_MM,
 	HOUSE_SQUARE_DEGREES,
 	PLACED_ON_WALL_MM,
 	UNKNOWN_SIDE_SHARE
@@ -49,7 +50,7 @@ export function knownOfWall(
 		{ square: [b, c, d], ...square },
 		...edges.map(({ side, share, at }) => ({
 			edge: [WALL_CORNERS[side]!, WALL_CORNERS[(side + 1) % 4]!] as const,
-			...{ share, at, sd: FOUND_EDGE_PX }
+			...{ share, at, sd: FOUND_EDGE_PX, bowSd: HOUSE_BOW_MM }
 		})),
 		...(taped.width ? [{ tape: FLOOR, ...taped.width }] : []),
 		...(taped.height ? [{ tape: LEFT_END, ...taped.height }] : [])

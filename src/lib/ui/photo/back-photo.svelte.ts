@@ -9,6 +9,7 @@ import {
 	seenBack,
 	sheetAt,
 	sizeOfBack,
+	type BackMark,
 	type MarkedBack,
 	type PhotoFigure,
 	type Piece,
@@ -18,7 +19,7 @@ import {
 import { MARKS } from '$lib/words/en/back-marks.ts';
 import { PHOTO_MEASURE } from '$lib/words/en/photo-measure.ts';
 import type { HandleLine } from './handle.ts';
-import { fourOf, MarkedPhoto, type Step } from './marked-photo.svelte.ts';
+import { MarkedPhoto, type Step } from './marked-photo.svelte.ts';
 
 const CORNER_STEPS: readonly Step[] = FRAME_CORNERS.map((corner) => ({
 	...{ id: corner, of: 'corner' },
@@ -34,7 +35,7 @@ export class BackPhoto {
 	readonly #reading = $derived.by(() => {
 		const { still } = this.photo;
 		const hardware = this.#marks.flatMap(({ id }) => (still[id] ? [[id, still[id]]] : []));
-		return this.#read(Object.fromEntries(hardware) as Partial<MarkedBack>);
+		return this.#read(Object.fromEntries(hardware) as Partial<MarkedBack>, this.#marks);
 	});
 	readonly trouble = $derived.by(
 		() => this.photo.trouble ?? (this.#reading?.ok === false ? this.#reading.error.message : null)
@@ -44,7 +45,7 @@ export class BackPhoto {
 	);
 	/** Width and height of the frame, mm, once its corners are marked; to the millimetre, so that marks lie still. */
 	readonly size = $derived.by((): readonly [number, number] | null => {
-		const alone = this.#read({});
+		const alone = this.#read({}, []);
 		if (!alone?.ok) return null;
 		const [width, height] = sizeOfBack(alone.value);
 		return [Math.round(width), Math.round(height)];
@@ -52,7 +53,7 @@ export class BackPhoto {
 	/** About where the next mark is, by what is known of the back; null for a corner. */
 	readonly ghost = $derived.by((): Point | null => {
 		const mark = this.#marks.find(({ id }) => id === this.photo.next?.id);
-		const frame = fourOf(this.photo.still, FRAME_CORNERS);
+		const frame = this.photo.frameStill;
 		if (!mark || !frame) return null;
 		const { width, height } = this.piece();
 		const map = rectToQuad({ width, height }, frame);
@@ -85,10 +86,8 @@ export class BackPhoto {
 		);
 	}
 
-	#read(hardware: Partial<MarkedBack>) {
-		const { still, opened, sheet, edges } = this.photo;
-		const corners = this.photo.sheetCorners(still);
-		const frame = fourOf(still, FRAME_CORNERS);
+	#read(hardware: Partial<MarkedBack>, marks: readonly BackMark[]) {
+		const { opened, sheet, edges, sheetStill: corners, frameStill: frame } = this.photo;
 		if (!opened || !corners || !frame) return null;
 		const outside = FRAME_CORNERS.map((corner, index) => [corner, frame[index]]);
 		const marked = { ...Object.fromEntries(outside), ...hardware } as MarkedBack;
@@ -96,7 +95,7 @@ export class BackPhoto {
 		return readPhoto(
 			opened,
 			sheetAt(sheet, corners),
-			seenBack(opened, marked),
+			seenBack(opened, marked, marks),
 			knownOfBack(sides, this.taped()),
 			opened.focal
 		);

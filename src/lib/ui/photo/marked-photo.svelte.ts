@@ -30,10 +30,13 @@ const STILL_AFTER = 120;
 const SHEET = [0, 1, 2, 3].map((index) => `sheet-${index}`);
 
 /** Four marks in order; null until all are there. */
-export function fourOf(marks: Marks, ids: readonly string[]): Quad | null {
+function fourOf(marks: Marks, ids: readonly string[]): Quad | null {
 	const found = ids.flatMap((id) => marks[id] ?? []);
 	return found.length === 4 ? (found as unknown as Quad) : null;
 }
+
+const areSame = (one: Quad | null, other: Quad | null): boolean =>
+	one === other || (one?.every((at, index) => at === other?.[index]) ?? false);
 
 /** A photo in which places are marked one after the other, after a sheet of known size. */
 export class MarkedPhoto {
@@ -49,7 +52,10 @@ export class MarkedPhoto {
 	#skipped: readonly string[] = $state.raw([]);
 	/** The marks once they lie still: reading them takes longer than a frame. */
 	still: Marks = $state.raw({});
-	/** Where edges are seen between four of them. */
+	/** Corners of the sheet as they lie still, px, and of what is measured; null until all lie, the same until one moves. */
+	sheetStill: Quad | null = $state.raw(null);
+	frameStill: Quad | null = $state.raw(null);
+	/** Where edges are seen between those of what is measured. */
 	edges: Edges = $state.raw([]);
 	/** There is no sheet in it: what is measured is known otherwise. */
 	withoutSheet = $state(false);
@@ -86,8 +92,8 @@ export class MarkedPhoto {
 		readonly file: File,
 		/** What is marked after the sheet. */
 		readonly after: () => readonly Step[],
-		/** Four marks between which straight edges are looked for. */
-		readonly edged: () => readonly string[],
+		/** Corners of what is measured; straight edges are looked for between them. */
+		readonly framed: () => readonly string[],
 		/** Whether a sheet is in it. */
 		readonly hasSheet: 'yes' | 'maybe' | 'no' = 'yes'
 	) {
@@ -122,9 +128,6 @@ export class MarkedPhoto {
 		await this.#lieStill();
 	}
 
-	/** Corners of the sheet, px; null until all lie. */
-	sheetCorners = (marks: Marks = this.#marks): Quad | null => fourOf(marks, SHEET);
-
 	#sheetSteps(): Step[] {
 		const ringed = isRinged(this.sheet);
 		return SHEET.map((id, index) => ({
@@ -137,13 +140,16 @@ export class MarkedPhoto {
 
 	/** Takes the marks as they lie, and the edges between four of them where those moved. */
 	async #lieStill(): Promise<void> {
-		const four = fourOf(this.#marks, this.edged());
-		const before = fourOf(this.still, this.edged());
-		if (four && four.some((at, index) => at !== before?.[index])) {
-			const seen = await this.#eye?.edges(four);
+		const marks = this.#marks;
+		const frame = fourOf(marks, this.framed());
+		if (!areSame(frame, this.frameStill)) {
+			const seen = frame && (await this.#eye?.edges(frame));
 			this.edges = seen?.ok ? seen.value : [];
+			this.frameStill = frame;
 		}
-		this.still = this.#marks;
+		const sheet = fourOf(marks, SHEET);
+		if (!areSame(sheet, this.sheetStill)) this.sheetStill = sheet;
+		this.still = marks;
 	}
 
 	/** What lies between four marks, as it is seen straight on. */

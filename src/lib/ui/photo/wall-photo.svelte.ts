@@ -19,7 +19,7 @@ import {
 } from '$lib/core/index.ts';
 import { PHOTO_MEASURE } from '$lib/words/en/photo-measure.ts';
 import type { HandleLine } from './handle.ts';
-import { fourOf, MarkedPhoto, type Step } from './marked-photo.svelte.ts';
+import { MarkedPhoto, type Step } from './marked-photo.svelte.ts';
 
 /** A thing that is traced on the wall. */
 interface Traced {
@@ -45,8 +45,7 @@ export class WallPhoto {
 	#traced: readonly Traced[] = $state.raw([]);
 	readonly #reading = $derived.by(() => {
 		const { still, opened, sheet, edges } = this.photo;
-		const outline = fourOf(still, WALL_CORNERS);
-		const corners = this.photo.sheetCorners(still);
+		const { frameStill: outline, sheetStill: corners } = this.photo;
 		if (!opened || !outline || !(corners || this.photo.withoutSheet)) return null;
 		const traced = this.#traced.map(({ id }) => featureMarks(id));
 		const whole = traced.filter((marks) => marks.every((mark) => still[mark]));
@@ -93,8 +92,7 @@ export class WallPhoto {
 	});
 	/** Corners of the wall as shares of the photo; null until they lie. */
 	readonly corners = $derived.by(() => {
-		const { still, opened } = this.photo;
-		const four = fourOf(still, WALL_CORNERS);
+		const { frameStill: four, opened } = this.photo;
 		if (!four || !opened) return null;
 		return four.map(({ x, y }) => ({ x: x / opened.width, y: y / opened.height }));
 	});

@@ -16,8 +16,12 @@ export const CUT_OFF_MIDDLE = 0.3;
 export const CAMERA_SHAPES = [4 / 3, 3 / 2, 16 / 9, 1] as const;
 /** A corner that was found along its edges, px of a photo as it was taken: standard deviation. Measured with rendered photos. */
 export const FOUND_CORNER_PX = 0.25;
-/** A place on the edge of a frame that was found, px: standard deviation; frames are not quite straight. From memory. */
-export const FOUND_EDGE_PX = 0.8;
+/** A place on the edge of a frame that was found, px: standard deviation. From memory. */
+export const FOUND_EDGE_PX = 0.5;
+/** The middle of a side of a frame beside straight, mm: standard deviation. From memory. */
+export const FRAME_BOW_MM = 0.6;
+/** The middle of an edge of a wall beside straight, mm: standard deviation. From memory. */
+export const HOUSE_BOW_MM = 3;
 /** A corner or a mark put down by hand under a loupe, px of a photo 4000 px long: standard deviation. From memory. */
 export const PLACED_MARK_PX = 1;
 /** What an edge or a ring leaves open where it is, mm: standard deviation. From memory. */

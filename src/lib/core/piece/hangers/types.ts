@@ -87,7 +87,12 @@ export interface HangSolution {
 /** How a photo of the back gives a dimension by places marked in it. Left and right are as it hangs. */
 export type ByPhoto =
 	/** In from an edge; minus is beyond it. The mean where there are several marks. */
-	| { from: 'top' | 'bottom' | 'left' | 'right'; to: readonly MarkName[] }
+	| {
+			from: 'top' | 'bottom' | 'left' | 'right';
+			to: readonly MarkName[];
+			/** A hand holds it up while the photo is taken. */
+			pulled?: true;
+	  }
 	/** Right of the centre line. */
 	| { from: 'middle'; to: readonly MarkName[] }
 	| { between: readonly [MarkName, MarkName] }

@@ -82,7 +82,8 @@ export function wireDimensions(back: WireBack, piece: HungPiece): Dimension[] {
 		ways: ['pulled', 'hung-on-tape'],
 		byPhoto: {
 			from: 'top',
-			to: wire.fingerSpacing === 0 ? ['wire'] : ['left-finger', 'right-finger']
+			to: wire.fingerSpacing === 0 ? ['wire'] : ['left-finger', 'right-finger'],
+			pulled: true
 		}
 	};
 	if (wire.fingerSpacing === 0) return [...shared, reading];
