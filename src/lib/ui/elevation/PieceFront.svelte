@@ -38,7 +38,7 @@
 		height: Math.max(height - 2 * (frame + mount), 0)
 	});
 	/** Pixels under which a piece is a speck on the wall: nothing within it can be told apart. */
-	const CRUMB = 18;
+	const CRUMB = 28;
 	const path = $derived(outlinePath(piece.outline, width, height));
 	/** Colours differ from piece to piece, and are the same for alike ones: by what a tape reads of them. */
 	const turn = $derived(
