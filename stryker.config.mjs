@@ -16,7 +16,10 @@ export default {
 	testRunnerNodeArgs: ['--import=tsx'],
 	mochaOptions: {
 		'no-config': true,
-		spec: [process.env.TESTS ?? `${room}/**/*.test.ts`],
+		// What decides at each figure is tried beside the book of figures.
+		spec: process.env.TESTS
+			? [process.env.TESTS]
+			: [`${room}/**/*.test.ts`, 'src/lib/core/base/figures/*.test.ts'],
 		// Whole simulated walls take too long to be tried again for every mutant.
 		ignore: ['src/lib/core/wall/studs/practice.test.ts'],
 		require: ['./scripts/lib/fixed-seed.mjs']

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { Dialog } from 'bits-ui';
-	import { X } from '@lucide/svelte';
 	import type { Snippet } from 'svelte';
+	import SheetHead from './SheetHead.svelte';
 
 	interface Props {
 		open: boolean;
@@ -20,22 +20,8 @@
 	<Dialog.Portal>
 		<Dialog.Overlay class="side-shade" />
 		<Dialog.Content class="side-sheet">
-			<div class="head">
-				<Dialog.Title class="font-display text-xl">{title}</Dialog.Title>
-				<Dialog.Close class="btn btn-square btn-ghost btn-sm" aria-label="Close {closes}">
-					<X size={20} />
-				</Dialog.Close>
-			</div>
-			<Dialog.Description class="mb-3">{about}</Dialog.Description>
+			<SheetHead {title} {about} {closes} />
 			{@render children()}
 		</Dialog.Content>
 	</Dialog.Portal>
 </Dialog.Root>
-
-<style>
-	.head {
-		display: flex;
-		align-items: center;
-		justify-content: space-between;
-	}
-</style>

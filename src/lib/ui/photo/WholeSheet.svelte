@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { Dialog } from 'bits-ui';
-	import { X } from '@lucide/svelte';
 	import type { Snippet } from 'svelte';
+	import SheetHead from '../SheetHead.svelte';
 
 	interface Props {
 		title: string;
@@ -17,22 +17,8 @@
 <Dialog.Root open onOpenChange={(open) => !open && onclose()}>
 	<Dialog.Portal>
 		<Dialog.Content class="whole-sheet">
-			<div class="head">
-				<Dialog.Title class="font-display text-xl">{title}</Dialog.Title>
-				<Dialog.Close class="btn btn-square btn-ghost btn-sm" aria-label="Close measuring">
-					<X size={20} />
-				</Dialog.Close>
-			</div>
-			<Dialog.Description class="small-note mb-2">{how}</Dialog.Description>
+			<SheetHead {title} about={how} closes="measuring" />
 			{@render children()}
 		</Dialog.Content>
 	</Dialog.Portal>
 </Dialog.Root>
-
-<style>
-	.head {
-		display: flex;
-		align-items: center;
-		justify-content: space-between;
-	}
-</style>
