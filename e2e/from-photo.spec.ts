@@ -107,6 +107,25 @@ test('a back is measured by keys alone, beside a tape, and its readings are told
 	await kept(page);
 });
 
+test('a back is measured by the printed card', async ({ page }) => {
+	test.setTimeout(90_000);
+	await openDemo(page);
+	await inMillimetres(page);
+	await station(page, 'Rack').click();
+	const { scene, file, corners, hardware } = aBack(14, 610, 762, 'rings');
+	await page.getByLabel('From photos of the backs').setInputFiles(file);
+	await page.getByLabel('Sheet in the photo').selectOption('rings', { timeout: 30_000 });
+	await expect(page.getByText('The printed card with four rings was found')).toBeVisible();
+	for (const mark of [...corners, ...hardware])
+		await tapIn(page.locator('.photo-field'), mark, SIZE);
+	await expect(page.getByText('All is marked')).toBeVisible();
+	await expect.poll(() => told(page, 'Pulled drop')).toBeGreaterThan(0);
+	expect(Math.abs((await told(page, 'Width')) - scene.width)).toBeLessThan(6);
+	expect(Math.abs((await told(page, 'Height')) - scene.height)).toBeLessThan(6);
+	await page.getByRole('button', { name: 'Use these figures' }).click();
+	await kept(page);
+});
+
 test('a photo without a sheet says what to do', async ({ page }) => {
 	await open(page, '/demo');
 	await page.waitForURL(/\/p\//);

@@ -17,8 +17,8 @@ export function photoFile(name: string, { data, width, height }: TakenPhoto['pho
 export const BACK_PHOTO = { width: 900, height: 1200 };
 
 /** A back as a photo shows it: its size in mm, and where its corners, rings and wire lie in it, px. */
-export function aBack(seed: number, width: number, height: number) {
-	const scene = anyBack(seeded(seed), width, height);
+export function aBack(seed: number, width: number, height: number, sheet?: 'rings') {
+	const scene = anyBack(seeded(seed), width, height, sheet);
 	const { photo, at } = photographBack(scene, BACK_PHOTO, 18, seed);
 	const out = scene.hardwareOut;
 	const [onTheLeft, onTheRight] = scene.rings.map(({ x, y }) => at(x, y, out));
