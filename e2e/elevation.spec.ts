@@ -82,8 +82,9 @@ test('the tape hooks anywhere, by keys and by pointer, and the readout follows',
 	await expect(readout(page)).toContainText('47 1/4"');
 
 	// Dragged to the far right it takes the corner there; A's left hook at 51 1/4 of 168.
+	// It slides there: the pointer waits until it lies still.
+	await hook.hover();
 	const box = (await hook.boundingBox())!;
-	await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
 	await page.mouse.down();
 	await page.mouse.move(900, box.y + 10, { steps: 5 });
 	await page.mouse.move(940, box.y + 10);

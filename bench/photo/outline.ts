@@ -36,8 +36,8 @@ export function depthIn({ corners, bows }: Outline): (x: number, y: number) => n
 		let least = Infinity;
 		for (const { x, y, dx, dy, length, bow } of sides) {
 			const share = ((px - x) * dx + (py - y) * dy) / length;
-			const in_ = (py - y) * dx - (px - x) * dy + 4 * bow * share * (1 - share);
-			if (in_ < least) least = in_;
+			const inside = (py - y) * dx - (px - x) * dy + 4 * bow * share * (1 - share);
+			if (inside < least) least = inside;
 		}
 		return least;
 	};

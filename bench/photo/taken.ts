@@ -8,7 +8,8 @@ import {
 } from '../../src/lib/core/index.ts';
 import { findRings } from '../../src/lib/photos/find-rings.ts';
 import { findSheet } from '../../src/lib/photos/find-sheet.ts';
-import { knownPlaces, type LaidSheet, type TakenPhoto } from './back-photo.ts';
+import type { TakenPhoto } from './back-photo.ts';
+import { knownPlaces, type LaidSheet } from './laid-sheet.ts';
 
 const SMALL = { width: 1224, height: 1632 };
 const LARGE = { width: 3000, height: 4000 };

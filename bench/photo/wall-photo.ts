@@ -1,5 +1,6 @@
 import { normalDraw, seeded, seenBy, type Lens, type PhotoSize } from '../../src/lib/core/index.ts';
-import { lensBefore, sheetLayers, type LaidSheet, type TakenPhoto } from './back-photo.ts';
+import { lensBefore, type TakenPhoto } from './back-photo.ts';
+import { sheetLayers, type LaidSheet } from './laid-sheet.ts';
 import { depthIn, madeByHand, type Outline } from './outline.ts';
 import { CLEAR, renderPhoto, type Layer } from './render.ts';
 import { grained, within } from './scenes.ts';

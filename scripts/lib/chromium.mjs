@@ -1,7 +1,7 @@
 import { existsSync } from 'node:fs';
 import { run } from './run.mjs';
 
-/** Debian's browser without windows, lighter than the whole one, and the whole one. */
+/** Debian's browser without windows, lighter than the whole one. */
 const LIGHT = '/usr/bin/chromium-headless-shell';
 const PLACES = [LIGHT, '/usr/bin/chromium'];
 

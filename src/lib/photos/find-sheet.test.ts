@@ -1,5 +1,6 @@
 import { expect } from 'chai';
-import { anyBack, knownPlaces, photographBack } from '../../../bench/photo/back-photo.ts';
+import { anyBack, photographBack } from '../../../bench/photo/back-photo.ts';
+import { knownPlaces } from '../../../bench/photo/laid-sheet.ts';
 import { renderPhoto } from '../../../bench/photo/render.ts';
 import { within } from '../../../bench/photo/scenes.ts';
 import { seeded, shapeOf } from '../core/index.ts';

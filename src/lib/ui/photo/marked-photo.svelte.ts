@@ -144,6 +144,8 @@ export class MarkedPhoto {
 		const frame = fourOf(marks, this.framed());
 		if (!areSame(frame, this.frameStill)) {
 			const seen = frame && (await this.#eye?.edges(frame));
+			// They moved meanwhile: another look is on its way.
+			if (marks !== this.#marks) return;
 			this.edges = seen?.ok ? seen.value : [];
 			this.frameStill = frame;
 		}
