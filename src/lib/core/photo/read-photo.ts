@@ -205,8 +205,9 @@ function residualsOf(
 	const off = offSd(size);
 	const indexOf = new Map(marks.map(({ id }, index) => [id, index]));
 	const bowed = edgesOf(known);
-	const bowAt = new Map(
-		bowed.map(({ edge }, index) => [edge.join(), BEFORE + 3 * marks.length + index])
+	const firstBow = BEFORE + 3 * marks.length;
+	const bowOf = known.map((each) =>
+		'edge' in each ? bowed.findIndex(({ edge }) => edge.join() === each.edge.join()) : -1
 	);
 	return (at) => {
 		const lens = lensOf(at);
@@ -245,13 +246,13 @@ function residualsOf(
 					(z - (before?.mm ?? 0)) / (before?.sd ?? 1e-3)
 				];
 			}),
-			...bowed.map(({ edge, bowSd }) => at[bowAt.get(edge.join())!]! / bowSd),
-			...known.map((each) =>
+			...bowed.map(({ bowSd }, index) => at[firstBow + index]! / bowSd),
+			...known.map((each, index) =>
 				'edge' in each
 					? besideEdge(
 							each,
 							each.edge.map(place) as [Point, Point],
-							at[bowAt.get(each.edge.join())!]!,
+							at[firstBow + bowOf[index]!]!,
 							see
 						)
 					: missedBy(each, place)
