@@ -13,7 +13,7 @@ import {
 	type PhotoSize,
 	type Taped
 } from '../../src/lib/core/index.ts';
-import { edgePlaces } from '../../src/lib/photos/refine-corners.ts';
+import { edgesBetween } from '../../src/lib/photos/refine-corners.ts';
 import { anyBack, photographBack, type BackScene } from './back-photo.ts';
 import { besideLine, hand, lookFor, notedLength, sizeOf, type SeenSheet } from './taken.ts';
 import type { Tally } from './tally.ts';
@@ -49,12 +49,10 @@ export function markedPhotoOfBack(index: number, sheet: 'a4' | 'rings'): MarkedP
 		'left-ring': put(other, scene.hardwareOut),
 		'right-ring': put(one, scene.hardwareOut)
 	} as MarkedBack;
-	const edges = frame.flatMap((from, side) =>
-		edgePlaces(taken.photo, from, frame[(side + 1) % 4]!, size.height / 250).map((each) => ({
-			from: FRAME_CORNERS[side]!,
-			...each
-		}))
-	);
+	const edges = edgesBetween(taken.photo, frame).map(({ side, ...each }) => ({
+		from: FRAME_CORNERS[side]!,
+		...each
+	}));
 	const truth = truthOf(scene);
 	const taped = { length: truth.width + normalDraw(random, OFF.tape), sd: OFF.tape };
 	return { size, focal: notedLength(taken.lens), sheet, seen, marked, edges, taped, truth };

@@ -12,7 +12,7 @@ import {
 	type Point,
 	type Taped
 } from '../../src/lib/core/index.ts';
-import { edgePlaces } from '../../src/lib/photos/refine-corners.ts';
+import { edgesBetween } from '../../src/lib/photos/refine-corners.ts';
 import { besideLine, hand, lookFor, notedLength, sizeOf, type SeenSheet } from './taken.ts';
 import type { Tally } from './tally.ts';
 import { anyWall, photographWall, type WallScene } from './wall-photo.ts';
@@ -40,12 +40,7 @@ export function markedPhotoOfWall(index: number): MarkedPhotoOfWall {
 	const seen = lookFor(scene.sheet, taken);
 	const put = hand(random, taken, OFF.mark);
 	const frame = scene.outline.corners.map((corner) => put(corner));
-	const edges = frame.flatMap((from, side) =>
-		edgePlaces(taken.photo, from, frame[(side + 1) % 4]!, size.width / 250).map((each) => ({
-			side,
-			...each
-		}))
-	);
+	const edges = edgesBetween(taken.photo, frame);
 	const things = Object.entries({ door: scene.door, window: scene.window, socket: scene.socket });
 	const traced = things.flatMap(([id, { x, y, width, height }]) => {
 		const [upper, lower] = featureMarks(id);

@@ -4,7 +4,7 @@ import { leadingColour } from './colour.ts';
 import { findRings } from './find-rings.ts';
 import { findSheet, type FoundSheet } from './find-sheet.ts';
 import { LONGEST_SIDE, MOST_PIXELS } from './photo.ts';
-import { edgePlaces } from './refine-corners.ts';
+import { edgesBetween } from './refine-corners.ts';
 import { warpInto } from './warp.ts';
 
 /** What is asked of a photo; it is opened first. */
@@ -47,9 +47,6 @@ export type LookAnswer =
 	| { ok: true; value: LookAnswers[LookTask['ask']] }
 	| { ok: false; code: 'unreadable' | 'too-many-pixels' | 'not-looked' };
 
-/** An edge is looked for within this share of the longer side. */
-const EDGE_REACH = 1 / 250;
-
 let photo: ImageData | null = null;
 
 async function answer(task: LookTask): Promise<LookAnswer> {
@@ -57,12 +54,7 @@ async function answer(task: LookTask): Promise<LookAnswer> {
 	if (!photo) return { ok: false, code: 'unreadable' };
 	if (task.ask === 'sheet') return { ok: true, value: sheetIn(photo, task) };
 	if (task.ask === 'front') return frontOf(photo, task);
-	const { corners } = task;
-	const reach = Math.max(photo.width, photo.height) * EDGE_REACH;
-	const value = corners.flatMap((from, side) =>
-		edgePlaces(photo!, from, corners[(side + 1) % 4]!, reach).map((each) => ({ side, ...each }))
-	);
-	return { ok: true, value };
+	return { ok: true, value: edgesBetween(photo, task.corners) };
 }
 
 function sheetIn(

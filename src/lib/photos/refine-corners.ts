@@ -65,6 +65,23 @@ export function edgePlaces(
 	}));
 }
 
+/** An edge is looked for within this share of the longer side of the photo. */
+const EDGE_REACH = 1 / 250;
+
+/** Where the four sides between corners are seen, each told by the corner it goes on from. */
+export function edgesBetween(
+	photo: Pixels,
+	corners: readonly Point[]
+): { side: number; share: number; at: Point }[] {
+	const reach = Math.max(photo.width, photo.height) * EDGE_REACH;
+	return corners.flatMap((from, side) =>
+		edgePlaces(photo, from, corners[(side + 1) % corners.length]!, reach).map((each) => ({
+			side,
+			...each
+		}))
+	);
+}
+
 /** Shares of a side at which its edge is told. */
 const SHARES = [0.15, 0.325, 0.5, 0.675, 0.85];
 /** It is seen at a share where it is seen both before and after it, this near. */
