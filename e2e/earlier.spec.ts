@@ -106,7 +106,7 @@ test('a window that does not answer is taken over all the same', async ({ page, 
 		window.name = 'deaf';
 	});
 	await page.evaluate(() => {
-		Object.defineProperty(BroadcastChannel.prototype, 'onmessage', { set: () => undefined });
+		Object.defineProperty(BroadcastChannel.prototype, 'onmessage', { set() {} });
 	});
 	const other = await context.newPage();
 	await openDemo(other);

@@ -92,10 +92,10 @@
 	);
 
 	const shelfHere = $derived(
-		!view.flipped &&
-			((here === 'arrange' && view.arranging === 'wall') ||
-				(here === 'rack' && view.rack === 'wall'))
+		(here === 'arrange' && view.arranging === 'wall') || (here === 'rack' && view.rack === 'wall')
 	);
+	/** A piece seen from its back. */
+	const turned = $derived(view.flipped ? piece : undefined);
 	/** Pieces on no wall wait under the one that is looked at. */
 	const shelved = $derived(shelfHere ? onNoWall(session.committed) : []);
 	const showsBones = $derived(view.bones || (here === 'survey' && view.survey === 'bones'));
@@ -217,41 +217,46 @@
 		>
 			<h1 class="sr-only">{wall.name}, {STATIONS.find(({ id }) => id === here)?.name}</h1>
 			<div class="stage">
-				{#if view.flipped && piece}
-					{#await import('./back/BackStage.svelte') then { default: BackStage }}
-						<BackStage {piece} {planned} {styles} onclose={() => (view.flipped = false)} />
-					{/await}
-				{:else if here === 'rack' && view.rack === 'rack'}
-					{#await import('./rack/LeaningRack.svelte') then { default: LeaningRack }}
-						<LeaningRack
-							pieces={session.project.pieces}
-							selected={view.selected}
-							{styles}
-							onselect={(id) => view.select(id)}
+				<div class="shown" inert={turned !== undefined}>
+					{#if here === 'rack' && view.rack === 'rack'}
+						{#await import('./rack/LeaningRack.svelte') then { default: LeaningRack }}
+							<LeaningRack
+								pieces={session.project.pieces}
+								selected={view.selected}
+								{styles}
+								onselect={(id) => view.select(id)}
+							/>
+						{/await}
+					{:else if here === 'rack' && view.rack === 'table'}
+						{#await import('./rack/RackTable.svelte') then { default: RackTable }}
+							<RackTable {wallId} {styles} />
+						{/await}
+					{:else if here === 'arrange' && view.arranging !== 'wall'}
+						{#await import('./arrange/ArrangeStage.svelte') then { default: ArrangeStage }}
+							<ArrangeStage {wall} {plan} {styles} showing={view.arranging} />
+						{/await}
+					{:else if here === 'book' && view.asOfDate !== null}
+						{#await import('./book/ThenStage.svelte') then { default: ThenStage }}
+							<ThenStage project={session.project} {wall} at={view.asOfDate} />
+						{/await}
+					{:else}
+						<Elevation
+							{plan}
+							spaced={here === 'arrange'}
+							behind={here === 'fix'}
+							survey={here === 'survey' ? view.survey : null}
 						/>
-					{/await}
-				{:else if here === 'rack' && view.rack === 'table'}
-					{#await import('./rack/RackTable.svelte') then { default: RackTable }}
-						<RackTable {wallId} {styles} />
-					{/await}
-				{:else if here === 'arrange' && view.arranging !== 'wall'}
-					{#await import('./arrange/ArrangeStage.svelte') then { default: ArrangeStage }}
-						<ArrangeStage {wall} {plan} {styles} showing={view.arranging} />
-					{/await}
-				{:else if here === 'book' && view.asOfDate !== null}
-					{#await import('./book/ThenStage.svelte') then { default: ThenStage }}
-						<ThenStage project={session.project} {wall} at={view.asOfDate} />
-					{/await}
-				{:else}
-					<Elevation
-						{plan}
-						spaced={here === 'arrange'}
-						behind={here === 'fix'}
-						survey={here === 'survey' ? view.survey : null}
-					/>
-					{#await import('./elevation/WallReading.svelte') then { default: WallReading }}
-						<WallReading {wallId} {styles} />
-					{/await}
+						{#await import('./elevation/WallReading.svelte') then { default: WallReading }}
+							<WallReading {wallId} {styles} />
+						{/await}
+					{/if}
+				</div>
+				{#if turned}
+					<div class="turned">
+						{#await import('./back/BackStage.svelte') then { default: BackStage }}
+							<BackStage piece={turned} {planned} {styles} onclose={() => (view.flipped = false)} />
+						{/await}
+					</div>
 				{/if}
 				<Layers {view} {here} bones={showsBones} photo={Boolean(wall?.photo)} />
 				{#if session.simulates && help.walk}
@@ -260,7 +265,7 @@
 					{/await}
 				{/if}
 				{#if shelved.length > 0 && wall}
-					<div class="shelf-place">
+					<div class="shelf-place" class:covered={turned}>
 						{#await import('./arrange/Shelf.svelte') then { default: Shelf }}
 							<Shelf {wall} pieces={shelved} ideas={here === 'arrange'} />
 						{/await}
@@ -329,9 +334,27 @@
 		background: var(--color-base-300);
 	}
 
+	/* A piece turned over covers what is shown, which stays beneath it: turned back, it is there at once. */
+	.shown {
+		grid-area: 1 / 1;
+		min-height: 0;
+	}
+
+	.turned {
+		position: relative;
+		grid-area: 1 / 1 / -1;
+		min-height: 0;
+		background: var(--color-base-300);
+	}
+
 	/* Kept free until the shelf is there: the wall does not jump. */
 	.shelf-place {
+		grid-area: 2 / 1;
 		height: 5.6rem;
+	}
+
+	.covered {
+		visibility: hidden;
 	}
 
 	.bench {

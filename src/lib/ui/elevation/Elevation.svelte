@@ -363,6 +363,7 @@
 <svelte:window
 	onkeydown={(event) => {
 		if (event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target)) return;
+		if (view.flipped) return;
 		if (event.key === '+' || event.key === '=') void closer(1.5);
 		else if (event.key === '-') void closer(1 / 1.5);
 		else if (event.key === '0') void whole();

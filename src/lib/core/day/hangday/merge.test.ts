@@ -123,6 +123,33 @@ describe('two devices of one day', () => {
 		expect(mergeDay(taken.project, theirs).conflicts).empty;
 	});
 
+	it('tells what is chosen once more, after ours, only where the latest counts and ours is as late', () => {
+		const base = after(DEMO, hangs('c', 0));
+		const taken = (ours: DayEvent, theirs: DayEvent) => {
+			const all = mergeDay(after(base, ours), [theirs], new Set([theirs.id])).project;
+			return all.day.filter(({ by }) => by === 'p').map(({ id }) => id === theirs.id);
+		};
+		const skips = (minute: number) =>
+			taken(
+				done('b', 5, 'ready:room'),
+				told('p', minute, { what: 'skipped', step: 'ready:room', why: 'rain' })
+			);
+		expect([skips(4), skips(5), skips(6)]).deep.equal([[true, false], [true, false], [true]]);
+		const read = (device: string, minute: number, tilt: number) =>
+			told(device, minute, { what: 'levelled', pieceId: a!.pieceId, tilt });
+		expect(taken(read('b', 5, 0.4), read('p', 4, 1.1))).deep.equal([true]);
+	});
+
+	it('has no dispute of what each tells for itself, nor of what both knew when they parted', () => {
+		const photo = (device: string) => told(device, 1, { what: 'began' });
+		const ours = after(DEMO, photo('b'));
+		expect(mergeDay(ours, [photo('p')]).conflicts).empty;
+		const common = done('c', 1, 'ready:room');
+		const skips = told('p', 2, { what: 'skipped', step: 'ready:room', why: 'rain' });
+		const merged = mergeDay(after(DEMO, common), [common, skips]);
+		expect([merged.added, merged.conflicts.length]).deep.equal([1, 0]);
+	});
+
 	it('does not hang a piece twice that both hung', () => {
 		const bench = after(DEMO, hangs('b', 1));
 		const { project, conflicts } = mergeDay(bench, after(DEMO, hangs('p', 2)).day);

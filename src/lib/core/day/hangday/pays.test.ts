@@ -3,7 +3,8 @@ import { hangPiece } from '../../plan/hang.ts';
 import { inLineWith } from '../../plan/in-line.ts';
 import { hungPiece } from '../../piece/hung-piece.ts';
 import type { HookKind } from '../../catalogue/facts/index.ts';
-import { actFor } from './pays.ts';
+import type { LevelStep } from '../../piece/hangers/index.ts';
+import { actFor, actOf, pays } from './pays.ts';
 import type { PlannedPiece } from '../../model/planned.ts';
 import { DEMO } from '../../../store/demo/index.ts';
 import { startBack } from '../../model/start.ts';
@@ -29,6 +30,31 @@ describe('what is seen of a height', () => {
 		expect(of({ ...own, y: 1350 }, beside)).equal(null);
 		expect(of(own)).equal(null);
 		expect(of(own, { ...beside, hanging: undefined } as unknown as PlannedPiece)).equal(null);
+	});
+});
+
+describe('how hooks are moved', () => {
+	it('is a tap up to an eighth of an inch, where every one of them gives', () => {
+		const nails: HookKind[] = ['picture-hook-1', 'picture-hook-1'];
+		expect(actFor(nails, 3.175)).equal('tap');
+		expect(actFor(nails, -3.175)).equal('tap');
+		expect(actFor(nails, 3.18)).equal('anew');
+		expect(actFor(['picture-hook-1', 'screw'], 1)).equal('anew');
+		expect(actFor([], 1)).equal('anew');
+	});
+
+	it('is a moment where a piece slides or turns, and new strips where it is pressed on', () => {
+		const act = (does: LevelStep['does']) =>
+			actOf({ does, by: 1 } as LevelStep, ['picture-hook-1']);
+		expect([act('press'), act('slide'), act('point')]).deep.equal(['anew', 'moment', 'tap']);
+	});
+});
+
+describe('what pays', () => {
+	it('is what is seen, and gains more than the act costs', () => {
+		// Seen from 1/16 in; a tap has to gain half a millimetre.
+		expect([pays(1.5875, 'tap'), pays(1.5876, 'tap')]).deep.equal([false, true]);
+		expect([pays(-0.5, 'moment', 0), pays(-0.51, 'moment', 0)]).deep.equal([false, true]);
 	});
 });
 

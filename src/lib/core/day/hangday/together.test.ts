@@ -7,7 +7,7 @@ import { DEMO } from '../../../store/demo/index.ts';
 import { planWallFast } from '../../plan/plan-wall-fast.ts';
 import { dayState } from './state.ts';
 import { runSheet, type SheetStep } from './run-sheet.ts';
-import { cautionsTogether, doneTogether } from './together.ts';
+import { cautionsTogether, doneTogether, firstTogether } from './together.ts';
 
 let count = 0;
 const newId = () => `t-${count++}`;
@@ -91,6 +91,67 @@ describe('what is done in one go at the wall', () => {
 	});
 });
 
+describe('what belongs to a step', () => {
+	const step = (phase: string, asks: object, more: object = {}): SheetStep =>
+		({
+			...{ mark: null, off: false, waitsFor: [] },
+			...more,
+			step: { phase, asks, pieceId: 'p', title: `${phase}`, cautions: [], ...more }
+		}) as unknown as SheetStep;
+	const tick = { of: 'tick' };
+	const mark = (levelWith: object | null) => ({ of: 'mark', mark: { levelWith } });
+	const set = (levelWith: object | null, kind = 'screw') => ({
+		...{ of: 'set', mark: { levelWith } },
+		hook: { kind }
+	});
+	const level = { name: 'left hook' };
+	/** How many of two steps are done in one go, from the first. */
+	const together = (first: SheetStep, next: SheetStep) => doneTogether([first, next], first).length;
+
+	it('is a mark or a hook of the same piece that is level with it', () => {
+		const after = (next: object, more?: object) =>
+			together(step('mark', mark(null)), step('mark', next, more));
+		expect([after(mark(level)), after(mark(null)), after(tick)]).deep.equal([2, 1, 1]);
+		expect(after(mark(level), { pieceId: 'q' })).equal(1);
+		const afterHook = (next: object) => together(step('set', set(null)), step('set', next));
+		expect([afterHook(set(level)), afterHook(set(null))]).deep.equal([2, 1]);
+		// Another kind of hook wants another bit.
+		expect(afterHook(set(level, 'picture-hook-1'))).equal(1);
+		expect(together(step('set', tick), step('set', set(level)))).equal(1);
+		expect(together(step('set', set(null)), step('set', { ...set(level), of: 'tick' }))).equal(1);
+	});
+
+	it('is one tick after another while getting ready, and all that comes after the work', () => {
+		const proof = { of: 'proof' };
+		expect(together(step('ready', tick), step('ready', tick))).equal(2);
+		expect(together(step('ready', tick), step('ready', proof))).equal(1);
+		expect(together(step('ready', proof), step('ready', tick))).equal(1);
+		expect(together(step('after', tick), step('after', { of: 'photo' }))).equal(2);
+		expect(together(step('ready', tick), step('after', tick))).equal(1);
+	});
+
+	it('is the tick that follows a level, and no other level', () => {
+		expect(together(step('lift', { of: 'level' }), step('lift', tick))).equal(2);
+		expect(together(step('lift', { of: 'level' }), step('lift', { of: 'level' }))).equal(1);
+		expect(together(step('lift', tick), step('lift', tick))).equal(1);
+	});
+
+	it('is nothing that waits for a step besides those before it', () => {
+		const first = step('ready', tick, { title: 'A', waitsFor: ['Z'] });
+		expect(together(first, step('ready', tick, { waitsFor: ['A', 'Z'] }))).equal(2);
+		expect(together(first, step('ready', tick, { waitsFor: ['B'] }))).equal(1);
+	});
+
+	it('leads back to the first of them', () => {
+		const ticks = [1, 2, 3].map(() => step('ready', tick));
+		const sheet = [step('prove', { of: 'proof' }), ...ticks, step('mark', mark(null))];
+		expect(firstTogether(sheet, ticks[2]!)).equal(ticks[0]);
+		expect(firstTogether(sheet, ticks[0]!)).equal(ticks[0]);
+		expect(firstTogether(sheet, sheet[0]!)).equal(sheet[0]);
+		expect(firstTogether(sheet, sheet[4]!)).equal(sheet[4]);
+	});
+});
+
 describe('what is said of all that is done in one go', () => {
 	const marks = sheetOf(row(1)).filter(({ step }) => step.phase === 'mark');
 	const stop: Caution = {
@@ -115,6 +176,8 @@ describe('what is said of all that is done in one go', () => {
 	it('tells apart what was said at a step that is done', () => {
 		const sheet = saying([[stop], [stop, care]], 1);
 		expect(cautionsTogether(sheet, sheet.slice(1))).deep.equal({ told: [stop], fresh: [care] });
+		const later = saying([[care], [stop]], 2).toReversed();
+		expect(cautionsTogether(later, later.slice(0, 1)).fresh).deep.equal([stop]);
 		const skipped = saying([[stop], [stop]]);
 		expect(cautionsTogether(skipped, skipped.slice(1)).fresh).deep.equal([stop]);
 	});

@@ -11,8 +11,9 @@ import {
 	levelInstruction,
 	oddReading
 } from './came-out.ts';
+import { STANDING_CAUTIONS } from '../../fixing/cautions/index.ts';
 import { dayProofs, provedBy } from './prove.ts';
-import { runSheet } from './run-sheet.ts';
+import { runSheet, type SheetStep } from './run-sheet.ts';
 import { markAfter, spokenLength, spokenMark, spokenStep } from './spoken.ts';
 import { dayState } from './state.ts';
 import { TROUBLES } from './wrong.ts';
@@ -29,6 +30,9 @@ describe('a length read aloud', () => {
 		expect(said(3.5)).equal('3 and a half inches');
 		expect(said(0.0625)).equal('1 sixteenth of an inch');
 		expect(said(0.5)).equal('a half inch');
+		expect(said(0.3125)).equal('5 sixteenths of an inch');
+		expect(said(0)).equal('0 inches');
+		expect(said(-2.5)).equal('-2 and a half inches');
 		expect(spokenLength(1851, { unit: 'mm', decimals: 0 })).equal('1851 millimetres');
 	});
 
@@ -41,6 +45,8 @@ describe('a length read aloud', () => {
 		expect(spokenMark(right!, INCHES)).equal(
 			'A, right hook. 7 and a half inches right of the left hook, level with it.'
 		);
+		const on = { ...left!, up: { ...left!.up, way: 'on' as const, datum: 'the line' } };
+		expect(spokenMark(on, INCHES)).match(/ Then on the line\.$/);
 	});
 });
 
@@ -48,11 +54,13 @@ describe('a step read aloud', () => {
 	const plan = planWallFast(DEMO, 'stair-hall');
 	if (!plan.ok) throw new Error(plan.error.message);
 	const facts = { project: DEMO, wall: DEMO.walls[0]!, plan: plan.value, fixes: [] };
-	const sheet = runSheet(facts, dayState(DEMO.day, 'stair-hall'));
-	const marks = sheet.filter(({ step }) => step.asks.of === 'mark');
+	const sheetNow = () => runSheet(facts, dayState(DEMO.day, 'stair-hall'));
+	const marksOf = (sheet: readonly SheetStep[]) =>
+		sheet.filter(({ step }) => step.asks.of === 'mark');
 
 	it('says first what forbids it, then what comes before, then what to do, lengths as they are said', () => {
-		const [item] = marks;
+		const sheet = sheetNow();
+		const [item] = marksOf(sheet);
 		const caution = {
 			...{ code: 'over-pipe', grade: 'stop' as const },
 			...{ message: 'A pipe runs {25.4 mm} from it.', remedy: 'Move the hook.' }
@@ -61,6 +69,18 @@ describe('a step read aloud', () => {
 		expect(spokenStep(stopped, INCHES)).match(
 			/^Stop\. A pipe runs 1 inch from it\. Move the hook\. First: The width again\. A, left hook\. 13 and a quarter/
 		);
+		const minds = { ...caution, grade: 'care' as const, code: 'ladder', message: 'A ladder.' };
+		const minding = {
+			...{ ...item!, waitsFor: [] },
+			step: { ...item!.step, cautions: [minds, { ...minds, grade: 'note' as const }] }
+		};
+		expect(spokenStep(minding, INCHES)).match(/^Care\. A ladder\. A, left hook\./);
+		const standing = {
+			...item!,
+			waitsFor: [],
+			step: { ...item!.step, cautions: STANDING_CAUTIONS }
+		};
+		expect(spokenStep(standing, INCHES)).match(/^A, left hook\./);
 		const proof = { ...sheet.find(({ step }) => step.id === 'prove:floor-left')!, waitsFor: [] };
 		expect(spokenStep(proof, INCHES)).match(
 			/^The floor under the leftmost hook\. At .* from the level line at 48 inches straight down to the floor\.$/
@@ -68,6 +88,8 @@ describe('a step read aloud', () => {
 	});
 
 	it('of a mark leads on to the next that nobody ticked, and to none after the last', () => {
+		const sheet = sheetNow();
+		const marks = marksOf(sheet);
 		const [first, second, third] = marks;
 		expect(markAfter(sheet, first!.step.id)).equal(second);
 		const mark = { state: 'done' as const, at: '', by: '', why: '' };
@@ -80,10 +102,10 @@ describe('a step read aloud', () => {
 describe('the wall proved on the day', () => {
 	const wall = DEMO.walls[0]!;
 	const plan = planWallFast(DEMO, wall.id);
-	const proofs = dayProofs(wall, plan.ok ? plan.value.pieces : []);
+	const proofs = () => dayProofs(wall, plan.ok ? plan.value.pieces : []);
 
 	it('is its width, its height, and the floor under the outermost hooks', () => {
-		expect(proofs.map(({ id }) => id)).deep.equal([
+		expect(proofs().map(({ id }) => id)).deep.equal([
 			'prove:width',
 			'prove:height',
 			'prove:floor-left',
@@ -92,12 +114,12 @@ describe('the wall proved on the day', () => {
 		// 48 in above the floor at the left end, 48 1/4 in at 84 in, 48 1/2 in at 168 in, straight between them.
 		const holes = plan.ok ? plan.value.marks.map(({ hole }) => hole.x / 25.4) : [];
 		const down = (x: number) => (48 + x / 336) * 25.4;
-		expect(proofs[2]!.expected.value).closeTo(down(Math.min(...holes)), 1e-6);
-		expect(proofs[3]!.expected.value).closeTo(down(Math.max(...holes)), 1e-6);
+		expect(proofs()[2]!.expected.value).closeTo(down(Math.min(...holes)), 1e-6);
+		expect(proofs()[3]!.expected.value).closeTo(down(Math.max(...holes)), 1e-6);
 	});
 
 	it('agrees within what a tape can, and says how far it is off', () => {
-		const [width] = proofs;
+		const [width] = proofs();
 		expect(provedBy(width!, 168 * 25.4 + 4).agrees).equal(true);
 		const off = provedBy(width!, 168 * 25.4 - 30);
 		expect(off.agrees).equal(false);
