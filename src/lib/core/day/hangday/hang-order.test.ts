@@ -28,8 +28,8 @@ describe('the order in which pieces go up', () => {
 	});
 
 	it('goes on from what hangs, in the order it was hung', () => {
-		const hangs = [at('c', 500, 1400, '2026-05-02T10:00'), at('a', 0, 1400, '2026-05-02T09:00')];
-		expect(order(...hangs, at('b', 250), at('d', 750))).equal('acbd');
+		const hangs = [at('c', 500, 1400, '2026-05-02T09:00'), at('a', 0, 1400, '2026-05-02T10:00')];
+		expect(order(...hangs, at('b', 250), at('d', 740))).equal('cadb');
 		expect(order(at('a', 0), at('b', 250), at('c', 500, 1400, '2026-05-02T10:00'))).equal('cba');
 	});
 
