@@ -1,4 +1,7 @@
 /** How soon a large project is there, and how soon the screen answers an act, in Chromium on the built app. */
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 import { chromium, type Page } from '@playwright/test';
 import { writePhotoZip, type ZippedPhoto } from '../src/lib/files/photo-zip.ts';
 import { hashOf } from '../src/lib/photos/hash.ts';
@@ -12,13 +15,10 @@ const PHOTOS = 100;
 const OPENINGS = 7;
 const ROUNDS = 3;
 
-const browser = await chromium.launch({
+const browser = {
 	executablePath: chromiumPath(),
-	args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking']
-});
-const options = {
-	viewport: { width: 1280, height: 800 },
-	serviceWorkers: 'block' as const
+	args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
+	viewport: { width: 1280, height: 800 }
 };
 const at = (values: readonly number[], share: number) =>
 	values.toSorted((a, b) => a - b)[Math.min(values.length - 1, Math.floor(values.length * share))]!;
@@ -42,9 +42,14 @@ async function photo(page: Page, number: number): Promise<ZippedPhoto> {
 	return { hash: await hashOf(blob), blob };
 }
 
-/** ms from asking for the page to its pieces being painted, beside those of a project of one piece. */
+/**
+ * ms from asking for the page to its pieces being painted, beside those of a project of one piece, in a browser that
+ * keeps what it has on disk and has opened the app before.
+ */
 async function openings(): Promise<void> {
-	const page = await browser.newPage(options);
+	const profile = mkdtempSync(join(tmpdir(), 'profile-'));
+	const context = await chromium.launchPersistentContext(profile, browser);
+	const page = await context.newPage();
 	await page.goto(`${origin}/`);
 	await page.waitForSelector('[data-ready]');
 	const photos: ZippedPhoto[] = [];
@@ -66,6 +71,7 @@ async function openings(): Promise<void> {
 		});
 		await page.waitForURL(/\/p\//);
 		await page.waitForSelector('[data-piece="P0"]');
+		await page.evaluate(() => navigator.serviceWorker.ready);
 		const address = page.url();
 		times[name] = [];
 		for (let opening = 0; opening < OPENINGS; opening++) {
@@ -82,7 +88,8 @@ async function openings(): Promise<void> {
 			);
 		}
 	}
-	await page.close();
+	await context.close();
+	rmSync(profile, { recursive: true });
 	const [large500, small] = [at(times['large']!, 0.5), at(times['small']!, 0.5)];
 	console.log(
 		`Opening ${PIECES} pieces and ${PHOTOS} photos: ${large500.toFixed(0)} ms median (under 1500), one piece ${small.toFixed(0)} ms; ratio ${(large500 / small).toFixed(1)}`
@@ -148,7 +155,9 @@ async function round(page: Page): Promise<Record<string, number[]>> {
 }
 
 async function answers(): Promise<void> {
-	const page = await browser.newPage(options);
+	const { executablePath, args, ...options } = browser;
+	const launched = await chromium.launch({ executablePath, args });
+	const page = await launched.newPage({ ...options, serviceWorkers: 'block' });
 	await watch(page);
 	await page.goto(`${origin}/demo`);
 	await page.waitForSelector('[data-piece="A"]');
@@ -167,9 +176,8 @@ async function answers(): Promise<void> {
 	console.log(
 		`From an act to the next paint on the demo: ${at(all, 0.5).toFixed(0)} ms median, ${at(all, 0.98).toFixed(0)} ms at the 98th percentile (under 100), ${Math.max(...first).toFixed(0)} ms the slowest of a first round; slowest: ${slowest.map(([name, ms]) => `${name} ${ms.toFixed(0)}`).join(', ')}`
 	);
-	await page.close();
+	await launched.close();
 }
 
 await openings();
 await answers();
-await browser.close();

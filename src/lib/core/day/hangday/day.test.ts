@@ -82,9 +82,13 @@ function setOff(project: Project, letter: string, index: number, dx: number, dy:
 }
 
 describe('the run sheet', () => {
-	const sheet = sheetOf(DEMO);
+	let sheet: SheetStep[];
+	let ids: string[];
+	beforeEach(() => {
+		sheet = sheetOf(DEMO);
+		ids = sheet.map(({ step }) => step.id);
+	});
 	const liftOf = (letter: string) => `lift:${planned(DEMO, letter).pieceId}`;
-	const ids = sheet.map(({ step }) => step.id);
 
 	it('proves the wall first, sets every hook before any piece goes up, and ends with the photo', () => {
 		const phases = [...new Set(sheet.map(({ step }) => step.phase))];

@@ -7,6 +7,8 @@ import { planWallFast } from '../../../plan/plan-wall-fast.ts';
 import { applyEvent } from '../apply-event.ts';
 import { frozenPoints, newHanging } from '../frozen.ts';
 import { dayState } from '../state.ts';
+import { eventFace } from './index.ts';
+import { stands } from './on-project.ts';
 
 const HALL = 'stair-hall';
 const [hall, tea] = DEMO.walls as [Project['walls'][0], Project['walls'][0]];
@@ -124,6 +126,55 @@ describe('what an event does to the facts', () => {
 		expect(told.pieces.find(({ id }) => id === B.id)!.back).deep.equal(B.back);
 		const nowhere = after(DEMO, { what: 'came-out', pieceId: A.id, higher: 3 });
 		expect(nowhere.pieces).deep.equal(DEMO.pieces);
+	});
+
+	it('came out: what no real instrument read is kept as such, and what was learned is told', () => {
+		const told = event({ what: 'came-out', pieceId: A.id, higher: 3 });
+		const simulated = (of: DayEvent) =>
+			Object.values(applyEvent(hung, of).readings)
+				.flat()
+				.filter(({ id }) => id === of.id)
+				.map((each) => each.simulated);
+		expect(new Set(simulated(told))).deep.equal(new Set([false]));
+		expect(new Set(simulated({ ...told, simulated: true } as DayEvent))).deep.equal(
+			new Set([true])
+		);
+		const says = eventFace(told).learned!(told, applyEvent(hung, told));
+		expect(says.length).above(0);
+		for (const each of says) expect(each).match(/\{.* mm\}/);
+	});
+
+	it('hung: one at the house height goes on counting for it, another stands by its top edge', () => {
+		const hanging = { ...hangingOf(DEMO, A), rect: { x: 100, y: 1200, width: 400, height: 300 } };
+		const of = (placement: object) =>
+			stands(hanging)({ ...placedNow(DEMO, A), ...placement } as Parameters<
+				ReturnType<typeof stands>
+			>[0]);
+		expect(of({ height: { from: 'house' } }).height).deep.equal({ from: 'house' });
+		expect(of({ height: { from: 'centre', at: 1 } }).height).deep.equal({ from: 'top', at: 1500 });
+		expect(of({ locked: false, fix: null })).deep.include({ x: 300, locked: true, fix: null });
+		expect(of({ fix: { at: 250, points: [] } }).fix).deep.equal({ at: 300, points: [] });
+	});
+
+	it('is done in the arrangement that is worked on alone', () => {
+		const [own] = hall.arrangements;
+		const spare = { ...own!, id: 'spare', name: 'Spare' };
+		const walls = [{ ...hall, arrangements: [own!, spare] }, ...others(DEMO)];
+		const now = after({ ...DEMO, walls } as Project, {
+			...{ what: 'hung', hanging: hangingOf(DEMO, A) }
+		});
+		expect(now.walls[0]!.arrangements[1]).deep.equal(spare);
+	});
+
+	it('taken down: whether it comes back is kept where that was told', () => {
+		const down = (more: object) =>
+			after(hung, { what: 'taken-down', hangingId: `h-${A.id}`, why: '', ...more }).hangings.find(
+				({ id }) => id === `h-${A.id}`
+			)!;
+		expect(down({ comesBack: true })).include({ comesBack: true });
+		expect(down({})).not.have.property('comesBack');
+		const told = event({ what: 'taken-down', hangingId: `h-${B.id}`, why: '' });
+		expect(eventFace(told).pieceOf!(told, hung)).equal(B.id);
 	});
 
 	it('settled: back, hooks, place and height are those of the way that was chosen', () => {
