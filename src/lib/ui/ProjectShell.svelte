@@ -212,7 +212,7 @@
 			class:wide={!view.benchOpen}
 			class:shelved={shelved.length > 0}
 			class:short={here === 'fix' || here === 'mark'}
-			class:tall={here === 'arrange' && view.arranging !== 'wall'}
+			class:tall={turned || (here === 'arrange' && view.arranging !== 'wall')}
 			bind:this={work}
 		>
 			<h1 class="sr-only">{wall.name}, {STATIONS.find(({ id }) => id === here)?.name}</h1>
@@ -336,6 +336,8 @@
 
 	/* A piece turned over covers what is shown, which stays beneath it: turned back, it is there at once. */
 	.shown {
+		display: grid;
+		grid-template: minmax(0, 1fr) / minmax(0, 1fr);
 		grid-area: 1 / 1;
 		min-height: 0;
 	}

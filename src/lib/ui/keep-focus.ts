@@ -2,11 +2,15 @@
 const PATIENCE = 300;
 const EACH = 50;
 /** Where work goes on, best first: the piece in hand, what the part is called. */
-const PLACES = ['[data-piece][aria-pressed="true"]', 'h2, h3, h4', 'h1'];
+const PLACES = ['[data-piece][aria-pressed="true"]', ':is(h2, h3, h4)', 'h1'];
+
+/** Taken from the page, or covered there. */
+const isGone = (element: Element): boolean =>
+	!element.isConnected || element.closest('[inert]') !== null;
 
 /**
- * Gives the focus to what stands in the place of the thing that had it, once that is taken from the page: keys go on
- * from there, and a screen reader tells where that is. Returns how to stop.
+ * Gives the focus to what stands in the place of the thing that had it, once that is taken from the page or covered:
+ * keys go on from there, and a screen reader tells where that is. Returns how to stop.
  */
 export function keepFocus(): () => void {
 	/** What has the focus and all that it stands in, closest first. */
@@ -21,17 +25,17 @@ export function keepFocus(): () => void {
 	/** Who leaves a thing that stays is not looking for it. */
 	function forget() {
 		setTimeout(() => {
-			if (trail[0]?.isConnected && document.activeElement === document.body) trail = [];
+			if (trail[0] && !isGone(trail[0]) && document.activeElement === document.body) trail = [];
 		});
 	}
 
 	const lost = () =>
-		trail.length > 0 && !trail[0]!.isConnected && document.activeElement === document.body;
+		trail.length > 0 && isGone(trail[0]!) && document.activeElement === document.body;
 
 	function look(waited: number) {
 		due = undefined;
 		if (!lost()) return;
-		const around = trail.filter((each) => each.isConnected);
+		const around = trail.filter((each) => !isGone(each));
 		const place = firstPlace(waited < PATIENCE ? around.slice(0, 1) : around);
 		if (!place) {
 			if (waited < PATIENCE) due = setTimeout(() => look(waited + EACH), EACH);
@@ -58,7 +62,7 @@ export function keepFocus(): () => void {
 function firstPlace(around: readonly Element[]): HTMLElement | SVGElement | null {
 	for (const element of around)
 		for (const place of PLACES) {
-			const found = element.querySelector<HTMLElement | SVGElement>(place);
+			const found = element.querySelector<HTMLElement | SVGElement>(`${place}:not([inert] *)`);
 			if (found) return found;
 		}
 	return null;

@@ -37,11 +37,15 @@ export function nearLines(list: () => LongList) {
 		});
 	});
 	const sought = $derived(list().sought);
+	let frame = 0;
 	$effect(() => {
 		const line = sought;
 		if (line === null) return;
-		// The list has its new height first.
-		void tick().then(() => virtual.current.scrollToIndex(line, { align: 'auto' }));
+		// The list has its new height first, and that is known to what scrolls by the next frame.
+		void tick().then(() => {
+			frame = requestAnimationFrame(() => virtual.current.scrollToIndex(line, { align: 'auto' }));
+		});
+		return () => cancelAnimationFrame(frame);
 	});
 	return {
 		get drawn() {
