@@ -1,15 +1,14 @@
 import { expect } from 'chai';
 import fc from 'fast-check';
 import { fixingOf, type Ground, type Meaning } from '../../catalogue/details/index.ts';
-import { byFormula } from '../../base/derived.ts';
-import { hookOf, type HookKind, type Role } from '../../catalogue/facts/index.ts';
+import { hookOf, type HookKind } from '../../catalogue/facts/index.ts';
 import { lateralYield } from '../../catalogue/facts/wood/lateral-yield.ts';
 import { screwWithdrawal } from '../../catalogue/facts/wood/withdrawal.ts';
-import type { HungPiece } from '../../piece/hangers/index.ts';
 import type { FixSchool } from '../../model/house-rules.ts';
 import type { Made } from '../../wall/substrates/index.ts';
 import { NEWTON_PER_POUND_FORCE, weightOf } from '../../base/units/constants.ts';
 import { groundAt, groundsOf, type HoleGround } from './hole-ground.ts';
+import { asked, PIECE } from './asked.kit.test.ts';
 import { useOf, type Asked } from './holds.ts';
 import { inWood } from './in-wood.ts';
 import { mostInStud } from './most-in-stud.ts';
@@ -177,41 +176,6 @@ const shankNominal = (kind: HookKind): number => {
 	const holding = fixingOf(kind).holds.find(({ by }) => by === 'wood');
 	return holding?.by === 'wood' ? holding.shank.nominal : 0;
 };
-
-const PIECE: HungPiece = {
-	...{ width: 500, height: 700, depth: 20, weight: 20, massOffset: 0, massUp: 350 },
-	...{ kind: 'framed', glazed: false, frame: null }
-};
-
-function asked(
-	ground: Ground,
-	down: number,
-	pull = 0,
-	{ school = 'careful', ...more }: Partial<Omit<Asked, 'bed'>> & { bed?: Partial<HoleGround> } = {}
-): Asked {
-	const { bed, ...rest } = more;
-	return {
-		bed: {
-			ground,
-			before: ground,
-			cover: 12.7,
-			besideStud: false,
-			face: 'smooth',
-			left: null,
-			...bed
-		},
-		...{ site: { over: [], wet: false, place: [], rail: null }, needsHead: false },
-		roles: ['hook', 'shank', 'plate', 'batten', 'cord', 'stick', 'neck'] as Role[],
-		point: {
-			...{ name: 'hook', x: 0, drop: byFormula(50, 'read') },
-			load: { down: byFormula(down, ''), pull: byFormula(pull, ''), inward: 0, outward: 0 }
-		},
-		piece: PIECE,
-		own: undefined,
-		school,
-		...rest
-	};
-}
 
 /** What each may carry, lbf, by ground and school; careful halves, unknown and failure loads count a quarter. */
 const MAY: [kind: HookKind, ground: Ground, school: FixSchool, pounds: number][] = [
