@@ -7,6 +7,7 @@ const ROOMS = {
 	hangday: 'src/lib/core/day/hangday',
 	studs: 'src/lib/core/wall/studs'
 };
+const listed = (text) => text?.split(',');
 const room = ROOMS[process.env.ROOM ?? 'statics'];
 if (!room) throw new Error(`ROOM is one of ${Object.keys(ROOMS).join(', ')}`);
 
@@ -17,9 +18,10 @@ export default {
 	mochaOptions: {
 		'no-config': true,
 		// What decides at each figure is tried beside the book of figures.
-		spec: process.env.TESTS
-			? [process.env.TESTS]
-			: [`${room}/**/*.test.ts`, 'src/lib/core/base/figures/*.test.ts'],
+		spec: listed(process.env.TESTS) ?? [
+			`${room}/**/*.test.ts`,
+			'src/lib/core/base/figures/*.test.ts'
+		],
 		// Whole simulated walls take too long to be tried again for every mutant.
 		ignore: ['src/lib/core/wall/studs/practice.test.ts'],
 		require: ['./scripts/lib/fixed-seed.mjs']
@@ -27,7 +29,7 @@ export default {
 	coverageAnalysis: 'perTest',
 	// What runs once, when a module is loaded, would need a fresh process for each mutant.
 	ignoreStatic: true,
-	mutate: [process.env.FILES ?? `${room}/**/*.ts`, '!**/*.test.ts', '!**/said.ts'],
+	mutate: [...(listed(process.env.FILES) ?? [`${room}/**/*.ts`]), '!**/*.test.ts', '!**/said.ts'],
 	concurrency: 2,
 	timeoutMS: 20_000,
 	reporters: ['clear-text'],

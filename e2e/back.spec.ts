@@ -40,6 +40,20 @@ test('a piece turns round, its numbers are the inputs, and its wire is pulled', 
 	await expect(pieceOn(page, 'B')).toBeVisible();
 });
 
+test('on a phone the back is drawn large enough to read', async ({ page }) => {
+	await page.setViewportSize({ width: 390, height: 844 });
+	await openDemo(page);
+	await pieceOn(page, 'B').focus();
+	await page.keyboard.press('f');
+	const drop = page.getByLabel('Pulled drop', { exact: true });
+	await expect(drop).toBeVisible();
+	const frame = page.locator('.drawing svg').first();
+	// Its numbers take some 180 px beside and above it.
+	await expect.poll(async () => (await frame.boundingBox())?.height ?? 0).toBeGreaterThan(280);
+	await page.keyboard.press('f');
+	await expect(pieceOn(page, 'B')).toBeFocused();
+});
+
 test('another way to hang keeps what was measured', async ({ page }) => {
 	await openDemo(page);
 	await station(page, 'Rack').click();
