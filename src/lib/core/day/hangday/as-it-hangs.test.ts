@@ -1,5 +1,4 @@
 import { expect } from 'chai';
-import type { NewDayEvent } from '../../model/day.ts';
 import type { Project } from '../../model/project.ts';
 import { LEVEL_READING_DEGREES } from '../../base/figures/readings.ts';
 import type { HookKind } from '../../catalogue/facts/index.ts';
@@ -8,7 +7,7 @@ import { applyEvent } from './apply-event.ts';
 import { eventFace } from './events/index.ts';
 import { hall, hang, planned, setHooks, told } from './row.kit.test.ts';
 
-const after = (project: Project, event: NewDayEvent | object): Project =>
+const after = (project: Project, event: object): Project =>
 	applyEvent(project, { ...told(project), ...event } as Parameters<typeof applyEvent>[1]);
 const xs = (project: Project) => ['A', 'B', 'C'].map((letter) => planned(project, letter).rect.x);
 const ys = (project: Project) => ['A', 'B', 'C'].map((letter) => planned(project, letter).rect.y);

@@ -2,6 +2,7 @@ import { expect } from 'chai';
 import { byFormula } from '../../base/derived.ts';
 import { fixingOf, type Ground } from '../../catalogue/details/index.ts';
 import type { HookKind, Role } from '../../catalogue/facts/index.ts';
+import { nailWithdrawal, screwWithdrawal } from '../../catalogue/facts/wood/withdrawal.ts';
 import { asked, PIECE } from './asked.kit.test.ts';
 import { useOf, withinRule, type Asked, type Use } from './holds.ts';
 import { inWood } from './in-wood.ts';
@@ -147,6 +148,29 @@ describe('a screw in a stud, by its load', () => {
 				.explanation;
 		expect(rated(5)).contain('no more than your packet says');
 		expect(rated(500)).not.contain('your packet');
+	});
+});
+
+describe('what of a shank is in the wood', () => {
+	const deck = { as: 'screw' as const, nominal: 4.826, root: 3.8608, lengths: [76.2] };
+	const bare = { cover: 0, standOff: 6, clamps: null };
+	const drawn = (of: Parameters<typeof inWood>[0], out = bare) => inWood(of, out)[0]!.along / 0.9;
+
+	it('is drawn by its thread, two thirds of a screw, and a nail by all that is in the wood', () => {
+		const screw = screwWithdrawal({ specificGravity: 0.42, diameter: 4.826 });
+		expect(drawn(deck)).closeTo(screw * 50.8, 1e-9);
+		const nail = nailWithdrawal({ specificGravity: 0.42, diameter: 4.826 });
+		expect(drawn({ ...deck, as: 'nail' })).closeTo(nail * 70.2, 1e-9);
+	});
+
+	it('is six diameters at least, of thread where it is a screw', () => {
+		const least = 6 * 4.826;
+		const serves = (as: 'screw' | 'nail', length: number) =>
+			inWood({ ...deck, as, lengths: [length] }, bare).length === 1;
+		expect([serves('nail', least + 6), serves('nail', least + 5.999)]).deep.equal([true, false]);
+		expect([serves('screw', least * 1.5), serves('screw', least * 1.5 - 1e-3)]).deep.equal([
+			...[true, false]
+		]);
 	});
 });
 

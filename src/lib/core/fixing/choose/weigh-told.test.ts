@@ -3,9 +3,9 @@ import { weightOf } from '../../base/units/constants.ts';
 import { STUDS_FIRST_KG, PLASTER_HAMMER_KG } from '../../base/figures/holding.ts';
 import { fixingOf } from '../../catalogue/details/index.ts';
 import { NOWHERE } from './choosing.kit.test.ts';
-import type { Pose } from './poses.ts';
 import type { WayPoint } from './weigh.ts';
 import {
+	cautioned,
 	HEAVY,
 	inBoard,
 	inTimber,
@@ -45,19 +45,10 @@ describe('what is told of a way', () => {
 	});
 
 	it('says why in the words of its caution, and tells a note of nothing', () => {
-		const cautioned = (grade: 'stop' | 'care' | 'note') =>
-			terms(
-				pose('rings', {
-					hung: {
-						points: [{ drop: { value: 1 } }],
-						cautions: [{ code: 'told', grade, message: 'Not so.' }]
-					}
-				} as unknown as Pose),
-				inBoard
-			);
-		expect(says(cautioned('stop'), 'told')).equal('Not so.');
-		expect(says(cautioned('care'), 'told')).equal('Not so.');
-		expect(cautioned('note').costs).not.have.property('told');
+		const of = (grade: 'stop' | 'care' | 'note') => terms(cautioned(grade), inBoard);
+		expect(says(of('stop'), 'told')).equal('Not so.');
+		expect(says(of('care'), 'told')).equal('Not so.');
+		expect(of('note').costs).not.have.property('told');
 	});
 
 	it('tells what keeps a piece on the wall where it must not come off', () => {
@@ -68,8 +59,14 @@ describe('what is told of a way', () => {
 		expect(terms(RINGS, inTimber).costs).not.have.any.keys(
 			...['closed-here', 'with-keeper', 'open-here', 'lifted-here']
 		);
-		const locked = terms(pose('security'), [point('security-screw', 'timber')], here);
-		expect(locked.costs).not.have.property('lifted-here');
+		const on = (kind: 'cleat' | 'security', hook: 'cleat-screw' | 'security-screw') =>
+			terms(pose(kind), [point(hook, 'timber'), point(hook, 'timber')], here);
+		const cleat = on('cleat', 'cleat-screw');
+		expect(cleat.costs).include({ 'with-keeper': 0 });
+		expect(cleat.costs).not.have.any.keys('closed-here', 'lifted-here');
+		const locked = on('security', 'security-screw');
+		expect(locked.costs).include({ 'closed-here': 0 }).and.not.have.property('lifted-here');
+		expect(says(locked, 'closed-here')).not.equal(says(kept, 'closed-here'));
 	});
 
 	it('names the worst hole of one, or of several', () => {

@@ -56,3 +56,12 @@ export const ONE = pose('wire-one', {}, [100]);
 export const inBoard = [point('picture-hook-2'), point('picture-hook-2')];
 export const inTimber = [point('deck-screw', 'timber'), point('deck-screw', 'timber')];
 export const mixed = [point('deck-screw', 'timber'), point('strap-toggle')];
+
+/** Two rings of which something is said. */
+export const cautioned = (grade: 'stop' | 'care' | 'note'): Pose =>
+	pose('rings', {
+		hung: {
+			points: [{ drop: { value: 1 } }],
+			cautions: [{ code: 'told', grade, message: 'Not so.' }]
+		}
+	} as unknown as Pose);

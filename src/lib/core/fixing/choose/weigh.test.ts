@@ -6,6 +6,7 @@ import { NOWHERE } from './choosing.kit.test.ts';
 import type { Pose } from './poses.ts';
 import { inStuds, isStopped, type Weighed, type WayPoint } from './weigh.ts';
 import {
+	cautioned,
 	HEAVY,
 	inBoard,
 	inTimber,
@@ -181,16 +182,7 @@ describe('what speaks for a way and against it', () => {
 	});
 
 	it('what its hanging is not for stops it, a care only weighs', () => {
-		const told = (grade: 'stop' | 'care') =>
-			terms(
-				pose('rings', {
-					hung: {
-						points: [{ drop: { value: 1 } }],
-						cautions: [{ code: 'told', grade, message: 'Not so.' }]
-					}
-				} as unknown as Pose),
-				inBoard
-			);
+		const told = (grade: 'stop' | 'care') => terms(cautioned(grade), inBoard);
 		expect(told('stop').rank).include({ stopped: 1 });
 		expect(isStopped(told('stop').all)).equal(true);
 		expect(told('care').rank.back).closeTo(0.1, 1e-9);
