@@ -8,7 +8,9 @@ export default defineConfig({
 	workers: 2,
 	fullyParallel: true,
 	retries: 1,
-	timeout: 60_000,
+	// Far above what any of it takes: a slow machine is no fault.
+	timeout: 240_000,
+	expect: { timeout: 30_000 },
 	use: {
 		baseURL: `http://localhost:${PORT}`,
 		viewport: { width: 1280, height: 800 },

@@ -14,7 +14,6 @@ import {
 
 for (const scheme of ['light', 'dark'] as const)
 	test(`every screen is accessible in the ${scheme} theme`, async ({ page }) => {
-		test.setTimeout(150_000);
 		await page.emulateMedia({ colorScheme: scheme, reducedMotion: 'reduce' });
 		await open(page, '/');
 		await accessible(page, 'home');

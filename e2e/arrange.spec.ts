@@ -28,16 +28,13 @@ async function goTo(page: Page, wall: string): Promise<void> {
 async function ask(page: Page, style: string): Promise<void> {
 	await page.getByLabel('Way to hang the group').selectOption(style);
 	await page.getByRole('button', { name: 'Show arrangements' }).click();
-	await expect(cards(page).first().or(bench(page).getByRole('alert'))).toBeVisible({
-		timeout: 20_000
-	});
-	await expect(page.getByRole('button', { name: 'Stop' })).toHaveCount(0, { timeout: 30_000 });
+	await expect(cards(page).first().or(bench(page).getByRole('alert'))).toBeVisible();
+	await expect(page.getByRole('button', { name: 'Stop' })).toHaveCount(0);
 }
 
 test('each demo wall is arranged in three styles, the last hung and taken back', async ({
 	page
 }) => {
-	test.setTimeout(150_000);
 	await openDemo(page);
 	const walls: [string, string[]][] = [
 		['Stair hall', ['Cluster', 'Salon', 'Free']],
@@ -148,7 +145,7 @@ test('too much is said, a region is taped out, and pieces are left out', async (
 	await bench(page)
 		.getByRole('button', { name: /^Leave .* out$/ })
 		.click();
-	await expect(cards(page).first()).toBeVisible({ timeout: 20_000 });
+	await expect(cards(page).first()).toBeVisible();
 	await bench(page)
 		.getByText(/^Pieces: \d of 11/)
 		.click();
@@ -386,7 +383,6 @@ test('pieces are locked, grouped, moved to a typed gap, taken out of a row, and 
 test('an arrangement is compared, looked at from where people stand, seen in a photo and laid on the floor', async ({
 	page
 }) => {
-	test.setTimeout(90_000);
 	await openDemo(page);
 	const stage = (name: string) =>
 		page
@@ -426,7 +422,7 @@ test('an arrangement is compared, looked at from where people stand, seen in a p
 	await stage('Photo');
 	await page.locator('input[type=file]').setInputFiles(await aPhoto(page));
 	const corner = page.getByRole('button', { name: /^upper left corner, 30 % across/ });
-	await expect(corner).toBeVisible({ timeout: 20_000 });
+	await expect(corner).toBeVisible();
 	await expect(page.getByRole('img', { name: '7 pieces in the photo' })).toBeVisible();
 	await corner.focus();
 	for (let press = 0; press < 8; press++) await page.keyboard.press('Shift+ArrowLeft');

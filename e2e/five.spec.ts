@@ -2,8 +2,6 @@ import type { Page } from '@playwright/test';
 import { accessible, expect, measure, open, station, test } from './support.ts';
 
 test.use({ viewport: { width: 390, height: 844 } });
-test.describe.configure({ timeout: 120_000 });
-
 const heading = (page: Page) => page.getByRole('heading', { level: 2 });
 const onward = (page: Page) =>
 	page.getByRole('button', {

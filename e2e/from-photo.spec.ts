@@ -24,7 +24,6 @@ for (const viewport of [
 	{ width: 390, height: 844 }
 ])
 	test(`new pieces come from photos of their backs, ${viewport.width} wide`, async ({ page }) => {
-		test.setTimeout(120_000);
 		await page.setViewportSize({ width: 1280, height: 800 });
 		await openDemo(page);
 		await inMillimetres(page);
@@ -34,9 +33,7 @@ for (const viewport of [
 		await page.getByLabel('From photos of the backs').setInputFiles(backs.map(({ file }) => file));
 		for (const { scene, corners, hardware } of backs) {
 			const field = page.locator('.photo-field');
-			await expect(page.getByText('Mark the upper left corner of the frame')).toBeVisible({
-				timeout: 30_000
-			});
+			await expect(page.getByText('Mark the upper left corner of the frame')).toBeVisible();
 			for (const corner of corners) await tapIn(field, corner, SIZE);
 			await expect(page.getByText(/^Left ring:/)).toBeVisible();
 			for (const mark of hardware) await tapIn(field, mark, SIZE);
@@ -52,7 +49,7 @@ for (const viewport of [
 				await expect(page.getByText('Mark the upper left corner', { exact: true })).toBeVisible();
 				for (const corner of corners) await tapIn(field, corner, SIZE);
 				await page.getByRole('button', { name: 'Use this front' }).click();
-				await expect(page.getByText('Another photo of its front')).toBeVisible({ timeout: 20_000 });
+				await expect(page.getByText('Another photo of its front')).toBeVisible();
 			}
 			await page.getByRole('button', { name: 'Use these figures' }).click();
 		}
@@ -71,7 +68,6 @@ for (const viewport of [
 test('a back is measured by keys alone, beside a tape, and its readings are told', async ({
 	page
 }) => {
-	test.setTimeout(90_000);
 	await openDemo(page);
 	await inMillimetres(page);
 	await station(page, 'Rack').click();
@@ -79,7 +75,7 @@ test('a back is measured by keys alone, beside a tape, and its readings are told
 	const { file, corners } = aBack(13, 508, 419);
 	await page.getByLabel('Measure from a photo').setInputFiles(file);
 	const next = page.getByRole('button', { name: 'Put it in the middle' });
-	await expect(next).toBeVisible({ timeout: 30_000 });
+	await expect(next).toBeVisible();
 	for (const [index, name] of [
 		'upper left',
 		'upper right',
@@ -108,13 +104,12 @@ test('a back is measured by keys alone, beside a tape, and its readings are told
 });
 
 test('a back is measured by the printed card', async ({ page }) => {
-	test.setTimeout(90_000);
 	await openDemo(page);
 	await inMillimetres(page);
 	await station(page, 'Rack').click();
 	const { scene, file, corners, hardware } = aBack(14, 610, 762, 'rings');
 	await page.getByLabel('From photos of the backs').setInputFiles(file);
-	await page.getByLabel('Sheet in the photo').selectOption('rings', { timeout: 30_000 });
+	await page.getByLabel('Sheet in the photo').selectOption('rings');
 	await expect(page.getByText('The printed card with four rings was found')).toBeVisible();
 	for (const mark of [...corners, ...hardware])
 		await tapIn(page.locator('.photo-field'), mark, SIZE);
@@ -138,7 +133,7 @@ test('a photo without a sheet says what to do', async ({ page }) => {
 		...{ name: 'plain.jpg', mimeType: 'image/jpeg' },
 		buffer: Buffer.from(encodeJpeg(plain))
 	});
-	await expect(page.getByText('The A4 sheet was not found')).toBeVisible({ timeout: 30_000 });
+	await expect(page.getByText('The A4 sheet was not found')).toBeVisible();
 	await expect(page.getByText('Mark the upper left corner of the sheet')).toBeVisible();
 	await page.getByLabel('Sheet in the photo').selectOption('rings');
 	await expect(page.getByText('Mark the middle of the upper left ring')).toBeVisible();

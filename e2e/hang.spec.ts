@@ -15,9 +15,6 @@ import {
 } from './support.ts';
 
 test.use({ viewport: { width: 390, height: 844 }, serviceWorkers: 'allow' });
-/** A day at the wall has many steps. */
-test.describe.configure({ timeout: 120_000 });
-
 const HALL = '/p/demo-ferry-house/stair-hall';
 const bench = (page: Page) => page.getByRole('complementary', { name: 'Bench' });
 const press = (page: Page, name: string | RegExp) => page.getByRole('button', { name }).click();
@@ -61,7 +58,6 @@ test('the stair hall is hung offline, with a missed stud and a tilted picture, a
 	page,
 	context
 }) => {
-	test.setTimeout(180_000);
 	await settleAll(page);
 	await kept(page);
 	await page.evaluate(async () => void (await navigator.serviceWorker.ready));

@@ -306,7 +306,6 @@ for (let part = 0; part < 4; part++) {
 	test(`marks agree with the sum worked by hand: ${cases.map(({ hangs }) => hangs).join(', ')}`, async ({
 		page
 	}) => {
-		test.setTimeout(90_000);
 		await startWall(page);
 		for (const each of cases) {
 			const marks = await hang(page, each);

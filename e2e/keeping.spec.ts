@@ -225,7 +225,7 @@ test('at the wall no step is passed while what was done there cannot be kept', a
 	await expect(heading).toHaveText('What you did is not kept');
 	// It is tried again by itself.
 	await full(false);
-	await expect(heading).toHaveText('The width again', { timeout: 20_000 });
+	await expect(heading).toHaveText('The width again');
 	await expect(page.getByTestId('keeping')).toHaveText('kept');
 	await page.getByRole('button', { name: 'Keep it, next' }).click();
 	await expect(heading).toHaveText('The height again');

@@ -19,7 +19,6 @@ test('every page opens without a network, and a template is saved as PDF', async
 	page,
 	context
 }) => {
-	test.setTimeout(120_000);
 	await openDemo(page);
 	await controlled(page);
 	await context.setOffline(true);
@@ -38,9 +37,7 @@ test('every page opens without a network, and a template is saved as PDF', async
 	}
 	await open(page, `${HALL}/fix`);
 	await page.getByRole('button', { name: 'Fit the arrangement to the studs' }).click();
-	await expect(page.getByText(/0 of 7 can have every point in a stud/)).toBeVisible({
-		timeout: 20_000
-	});
+	await expect(page.getByText(/0 of 7 can have every point in a stud/)).toBeVisible();
 	await open(page, `${HALL}/template-sheet`);
 	const [saved] = await Promise.all([
 		page.waitForEvent('download'),
@@ -107,7 +104,7 @@ test('a new version is announced, and taken only when it is told', async ({ page
 		await expect(offer).toHaveCount(0);
 		renew();
 		await page.evaluate(async () => void (await (await navigator.serviceWorker.ready).update()));
-		await expect(offer).toBeVisible({ timeout: 30_000 });
+		await expect(offer).toBeVisible();
 		// Work goes on as it was; a step at the wall is never broken into.
 		await station(page, 'Arrange').click();
 		await pieceOn(page, 'A').press('Shift+ArrowRight');
@@ -116,7 +113,7 @@ test('a new version is announced, and taken only when it is told', async ({ page
 		await expect(page.getByRole('heading', { level: 2 }).first()).toBeVisible();
 		await expect(offer).toHaveCount(0);
 		await page.goto(`${origin}${HALL}/arrange`);
-		await expect(offer).toBeVisible({ timeout: 30_000 });
+		await expect(offer).toBeVisible();
 		const loaded = page.waitForEvent('load');
 		await offer.click();
 		await loaded;

@@ -188,9 +188,7 @@ test('a photo is cut, kept, shown, carried in the zip, and its outline traced', 
 	await page.getByRole('link', { name: 'Warm Porch' }).click();
 	await expect(page.getByRole('heading', { name: 'Your projects' })).toBeVisible();
 	await page.locator('input[type=file]').setInputFiles(path);
-	await expect(pieceOn(page, 'A').locator('image')).toHaveAttribute('href', /^blob:/, {
-		timeout: 20_000
-	});
+	await expect(pieceOn(page, 'A').locator('image')).toHaveAttribute('href', /^blob:/);
 	await page.reload();
 	await expect(pieceOn(page, 'A').locator('image')).toHaveAttribute('href', /^blob:/);
 });
@@ -366,7 +364,6 @@ test('a hanger says where it falls short, at the place', async ({ page }) => {
 });
 
 test('the table and its import are accessible', async ({ page }) => {
-	test.setTimeout(120_000);
 	await open(page, '/demo');
 	await station(page, 'Rack').click();
 	await page.getByRole('button', { name: 'Table', exact: true }).click();

@@ -43,8 +43,6 @@ function film(frames: readonly Buffer[]): Buffer {
 test('a camera reads the codes as they are drawn, and the wall stands there', async ({
 	page
 }, info) => {
-	// The camera’s film is read frame by frame, by software.
-	test.setTimeout(150_000);
 	await openDemo(page);
 	await station(page, 'Hang').click();
 	await page.getByText('To a phone, and back').click();

@@ -266,7 +266,6 @@ test('a practice wall is found by following the advice alone', async ({ page }) 
 test('every part of the survey is accessible, by day and by dusk, and on a phone', async ({
 	page
 }) => {
-	test.setTimeout(120_000);
 	for (const scheme of ['light', 'dark'] as const) {
 		await page.emulateMedia({ colorScheme: scheme, reducedMotion: 'reduce' });
 		await openDemo(page);

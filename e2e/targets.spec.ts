@@ -30,7 +30,6 @@ const tooSmall = (page: Page, least: { height: number; type: number }): Promise<
 const BENCH = { height: 40, type: 14 };
 
 test('what is pressed at a bench is at least 40 px high, its words 14 px', async ({ page }) => {
-	test.setTimeout(120_000);
 	await openDemo(page);
 	for (const station of ['rack', 'survey', 'arrange', 'fix', 'mark', 'hang', 'book']) {
 		await open(page, `${HALL}/${station}`);

@@ -55,7 +55,7 @@ test.describe('on a phone', () => {
 				});
 			await cdp.send('Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [] });
 			expect((await wide()) / before).toBeGreaterThan(2);
-		}).toPass({ timeout: 10_000 });
+		}).toPass();
 		await page.getByRole('button', { name: 'Fit' }).tap();
 		await expect.poll(async () => Math.abs((await wide()) / before - 1)).toBeLessThan(0.1);
 	});

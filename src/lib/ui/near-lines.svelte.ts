@@ -1,5 +1,5 @@
 import { createVirtualizer } from '@tanstack/svelte-virtual';
-import { tick, untrack } from 'svelte';
+import { untrack } from 'svelte';
 import { fromStore } from 'svelte/store';
 
 interface LongList {
@@ -37,14 +37,13 @@ export function nearLines(list: () => LongList) {
 		});
 	});
 	const sought = $derived(list().sought);
-	let frame = 0;
 	$effect(() => {
 		const line = sought;
 		if (line === null) return;
-		// The list has its new height first, and that is known to what scrolls by the next frame.
-		void tick().then(() => {
-			frame = requestAnimationFrame(() => virtual.current.scrollToIndex(line, { align: 'auto' }));
-		});
+		// By the next frame what scrolls knows how high the list now is.
+		const frame = requestAnimationFrame(() =>
+			virtual.current.scrollToIndex(line, { align: 'auto' })
+		);
 		return () => cancelAnimationFrame(frame);
 	});
 	return {

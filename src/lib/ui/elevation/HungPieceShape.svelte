@@ -48,6 +48,10 @@
 	const letterSize = $derived(Math.min(Math.max(Math.min(width, height) * 0.26, 9), 13));
 	const tall = $derived(letterSize * 1.3);
 	const tag = $derived((planned.letter.length * 0.5 + 0.85) * letterSize);
+	/** On a piece smaller than its letter it would lie over the next ones. */
+	const lettered = $derived(
+		layer !== 'paper' && (selected || also || (tag <= width && tall <= height))
+	);
 	const lockSize = $derived(Math.min(tall, 17));
 	const label = $derived(
 		`${planned.letter}, ${planned.name}, ${formatLength(planned.rect.width, styles.lead)} by ${formatLength(planned.rect.height, styles.lead)}${planned.trouble ? ', its back is not possible' : ''}${locked ? ', locked in place' : ''}`
@@ -80,7 +84,7 @@
 		{#if planned.trouble}
 			<rect class="trouble" {width} {height} />
 		{/if}
-		{#if layer !== 'paper'}
+		{#if lettered}
 			<g transform="translate({width - tag} {height - tall})">
 				<rect class="tag" width={tag} height={tall} rx="3" />
 				<text class="measure tag-text" x={tag / 2} y={letterSize} font-size={letterSize}>
