@@ -43,6 +43,11 @@
 		gap: 0.12rem;
 	}
 
+	.close label {
+		flex: 1 1 auto;
+		max-width: 6rem;
+	}
+
 	.close span {
 		padding: 0.3rem 0.24rem;
 		font-size: 0.875rem;

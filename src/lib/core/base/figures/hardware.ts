@@ -34,6 +34,14 @@ export const TOOTHED_BAR_MM = 45;
 export const STRIP_PAIR_KG = 3 * KG_PER_POUND;
 /** More pairs of strips than this are not advised. From memory. */
 export const MOST_STRIP_PAIRS = 8;
+/** Heaviest piece on one ring or loop, kg. From memory. */
+export const ONE_RING_MOST_KG = 5;
+/** Heaviest piece on a toothed bar, whose nails are small, kg: about 20 lb. From memory. */
+export const TEETH_MOST_KG = 9;
+/** Heaviest canvas on hooks under its bar, kg: about 20 lb. From memory. */
+export const CANVAS_BAR_MOST_KG = 9;
+/** Heaviest piece on pins, kg: a quarter of a pound each. From memory. */
+export const PINS_MOST_KG = 0.25;
 /** Width of an adhesive strip, mm: 3/4 in. Common practice. */
 export const STRIP_WIDTH_MM = 19;
 /** Thickness of a strap ring's plate, mm. From memory. */

@@ -44,6 +44,17 @@ const cautionsOf = (back: Back, on: Partial<HungPiece> = {}): string[] => {
 const backOf = <K extends Back['kind']>(kind: K, more: Partial<Extract<Back, { kind: K }>>): Back =>
 	({ ...startBack(kind, hungPiece), ...more }) as Back;
 
+/** Up to its figure a way to hang is not told too heavy, and neither is what nobody weighed. */
+const bears = (kind: Back['kind'], kg: number, code: string): void => {
+	const told = (weight: number | null) =>
+		hangerOf(backOf(kind, {}))
+			.unsuitable.filter(({ when }) => when({ ...hungPiece, weight }, { heavy: 15 }))
+			.map((each) => each.code);
+	expect(told(weightOf(kg))).not.include(code);
+	expect(told(weightOf(kg * 1.001))).include(code);
+	expect(told(null)).not.include(code);
+};
+
 /** Whether a rule speaks of a piece that hangs by one hook. */
 const speaks = (code: string, { hole = 1500, bottom = 1300, kg = 3 }) => {
 	const planned = {
@@ -252,6 +263,10 @@ const BOUNDARIES: { readonly [Name in keyof Books]: () => void } = {
 		expect(strips(1.36)).not.include('strips-overloaded');
 		expect(strips(1.37)).include('strips-overloaded');
 	},
+	ONE_RING_MOST_KG: () => bears('ring-one', hardware.ONE_RING_MOST_KG, 'too-heavy-for-one'),
+	TEETH_MOST_KG: () => bears('sawtooth', hardware.TEETH_MOST_KG, 'too-heavy-for-teeth'),
+	CANVAS_BAR_MOST_KG: () => bears('stretcher', hardware.CANVAS_BAR_MOST_KG, 'heavy-on-bar'),
+	PINS_MOST_KG: () => bears('pin', hardware.PINS_MOST_KG, 'too-heavy-for-pins'),
 	MOST_STRIP_PAIRS: () => {
 		const remedy = (pairs: number) => {
 			const back = backOf('strips', { pairs: 1 });

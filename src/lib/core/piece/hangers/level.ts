@@ -21,7 +21,11 @@ function outermost({ points }: HangSolution): [left: Placed, right: Placed] {
 		Placed,
 		...Placed[]
 	];
-	return [left, others.reduce((most, each) => (each.point.x > most.point.x ? each : most), left)];
+	const right = others.reduce(
+		(most, each) => (each.point.x > most.point.x ? each : most),
+		others[0] ?? left
+	);
+	return [left, right];
 }
 
 /** How far one end of a span stands higher than the other at a tilt, mm: S·sin(tilt). */

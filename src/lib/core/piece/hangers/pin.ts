@@ -1,3 +1,4 @@
+import { PINS_MOST_KG } from '../../base/figures/hardware.ts';
 import * as z from 'zod/mini';
 import { assumedKeys, distance } from '../../base/schemas/sizes.ts';
 import { ok } from '../../base/result.ts';
@@ -19,8 +20,6 @@ export const pinSchema = z.object({
 });
 export type PinBack = z.infer<typeof pinSchema>;
 
-/** Heaviest piece for pins, N: a quarter of a pound each, from memory. */
-const HEAVIEST = weightOf(0.25);
 const STAND_OFFS = { onPiece: 0, onWall: 2 };
 
 /** Pins through the paper, or under it. */
@@ -30,7 +29,9 @@ export const pinned: Hanger<PinBack> = {
 	unsuitable: [
 		{
 			when: ({ weight, kind }) =>
-				kind === 'framed' || kind === 'mirror' || (weight !== null && weight > HEAVIEST),
+				kind === 'framed' ||
+				kind === 'mirror' ||
+				(weight !== null && weight > weightOf(PINS_MOST_KG)),
 			grade: 'stop',
 			code: 'too-heavy-for-pins',
 			why: 'Pins hold only the lightest pieces, and work loose under more.',

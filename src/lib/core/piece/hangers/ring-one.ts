@@ -1,3 +1,4 @@
+import { ONE_RING_MOST_KG } from '../../base/figures/hardware.ts';
 import { fail } from './said.ts';
 import * as z from 'zod/mini';
 import { assumedKeys, distance, position } from '../../base/schemas/sizes.ts';
@@ -31,7 +32,7 @@ export const ringOne: Hanger<RingOneBack> = {
 	name: 'One ring or cord loop',
 	unsuitable: [
 		{
-			when: ({ weight }) => weight !== null && weight > weightOf(5),
+			when: ({ weight }) => weight !== null && weight > weightOf(ONE_RING_MOST_KG),
 			grade: 'care',
 			code: 'too-heavy-for-one',
 			why: 'One ring holds it all: if it goes, everything falls.',

@@ -1,3 +1,4 @@
+import { CANVAS_BAR_MOST_KG } from '../../base/figures/hardware.ts';
 import { care } from './said.ts';
 import * as z from 'zod/mini';
 import { assumedKeys, distance, size } from '../../base/schemas/sizes.ts';
@@ -35,7 +36,7 @@ export const stretcher: Hanger<StretcherBack> = {
 			instead: 'Put rings on the frame.'
 		},
 		{
-			when: ({ weight }) => weight !== null && weight > weightOf(9),
+			when: ({ weight }) => weight !== null && weight > weightOf(CANVAS_BAR_MOST_KG),
 			grade: 'care',
 			code: 'heavy-on-bar',
 			why: 'A heavy canvas bows its top bar between the hooks, and its keys can fall out.',

@@ -1,15 +1,13 @@
+import { TEETH_MOST_KG } from '../../base/figures/hardware.ts';
 import { weightOf } from '../../base/units/constants.ts';
 import type { Choice, Unsuitable } from './types.ts';
 
 /** Stand-offs of bar and nail, mm: from memory. */
 export const BAR_STAND_OFFS = { onPiece: 1, onWall: 5 };
 
-/** Heaviest piece for bars held by small nails, N: about 20 lb, from memory. */
-const HEAVIEST = weightOf(9);
-
 export const LIGHT_ONLY: readonly Unsuitable[] = [
 	{
-		when: ({ weight }) => weight !== null && weight > HEAVIEST,
+		when: ({ weight }) => weight !== null && weight > weightOf(TEETH_MOST_KG),
 		grade: 'care',
 		code: 'too-heavy-for-teeth',
 		why: 'Toothed bars are held by small nails, which a piece this heavy can draw.',
