@@ -48,7 +48,7 @@ test('on a phone the back is drawn large enough to read', async ({ page }) => {
 	const drop = page.getByLabel('Pulled drop', { exact: true });
 	await expect(drop).toBeVisible();
 	const frame = page.locator('.drawing svg').first();
-	// Its numbers take some 180 px beside and above it.
+	// Its numbers share this height with it.
 	await expect.poll(async () => (await frame.boundingBox())?.height ?? 0).toBeGreaterThan(280);
 	await page.keyboard.press('f');
 	await expect(pieceOn(page, 'B')).toBeFocused();
