@@ -40,7 +40,7 @@ export const ONE_RING_MOST_KG = 5;
 export const TEETH_MOST_KG = 9;
 /** Heaviest canvas on hooks under its bar, kg: about 20 lb. From memory. */
 export const CANVAS_BAR_MOST_KG = 9;
-/** Heaviest piece on pins, kg: a quarter of a pound each. From memory. */
+/** Heaviest piece on pins, kg: two pins, a quarter of a pound each. From memory. */
 export const PINS_MOST_KG = 0.25;
 /** Width of an adhesive strip, mm: 3/4 in. Common practice. */
 export const STRIP_WIDTH_MM = 19;
