@@ -2,18 +2,9 @@ import { expect } from 'chai';
 import { CLEAT_THICK_MM, RAIL_END_MM, STACKED_SCREWS_MM } from '../../base/figures/hardware.ts';
 import { cleat, type CleatBack } from './cleat.ts';
 import type { HungPiece } from './index.ts';
+import { framedPiece } from './piece.kit.test.ts';
 
-const piece: HungPiece = {
-	width: 800,
-	height: 600,
-	depth: 30,
-	weight: 100,
-	massOffset: 0,
-	massUp: 300,
-	kind: 'framed',
-	glazed: false,
-	frame: null
-};
+const piece = framedPiece(800, 600, { depth: 30, weight: 100 });
 const rules = { hookMargin: 12, heavy: 15 };
 
 const batten = (more: Partial<CleatBack> = {}): CleatBack => ({

@@ -1,18 +1,9 @@
 import { expect } from 'chai';
 import fc from 'fast-check';
-import { type Back, hangerOf, hangers, type HungPiece } from './index.ts';
+import { type Back, hangerOf, hangers } from './index.ts';
+import { framedPiece } from './piece.kit.test.ts';
 
-const piece: HungPiece = {
-	width: 610,
-	height: 760,
-	depth: 20,
-	weight: 60,
-	massOffset: 0,
-	massUp: 380,
-	kind: 'framed',
-	glazed: false,
-	frame: null
-};
+const piece = framedPiece(610, 760);
 
 /** A back as it starts, and as it is after each answer to each of its questions. */
 function* backs(): Generator<[name: string, back: Back]> {

@@ -3,19 +3,10 @@ import { expect } from 'chai';
 import fc from 'fast-check';
 import { startBack } from '../../model/start.ts';
 import { hangerOf, hangers, unmeasured, type Back, type HungPiece } from './index.ts';
+import { framedPiece } from './piece.kit.test.ts';
 
 const inch = (value: number) => value * 25.4;
-const piece: HungPiece = {
-	width: inch(24),
-	height: inch(30),
-	depth: 20,
-	weight: 60,
-	massOffset: 0,
-	massUp: inch(15),
-	kind: 'framed',
-	glazed: false,
-	frame: null
-};
+const piece = framedPiece(inch(24), inch(30));
 const rules = { hookMargin: inch(0.5), heavy: 15 };
 
 const wire = (more: Partial<Back> = {}): Back =>

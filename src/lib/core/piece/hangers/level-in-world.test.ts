@@ -8,21 +8,18 @@ import {
 	type Back,
 	type HangSolution,
 	type HangerKind,
-	type HungPiece,
 	type LevelStep
 } from './index.ts';
 import { wireLength, type WireBack } from './wire-reading.ts';
+import { framedPiece } from './piece.kit.test.ts';
 
 const SIZE = { width: 620, height: 540, depth: 20 };
-const piece: HungPiece = {
-	...SIZE,
+const piece = framedPiece(SIZE.width, SIZE.height, {
+	depth: SIZE.depth,
 	weight: 40,
-	massOffset: 0,
-	massUp: 270,
-	kind: 'framed',
 	glazed: true,
 	frame: { width: 30, material: 'hardwood' }
-};
+});
 
 interface Spot {
 	x: number;

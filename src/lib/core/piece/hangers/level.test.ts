@@ -1,19 +1,14 @@
 import { expect } from 'chai';
 import fc from 'fast-check';
 import { usualHouseRules } from '../../model/index.ts';
-import { hangerOf, hangers, tiltAtPoints, tiltOf, type Back, type HungPiece } from './index.ts';
+import { hangerOf, hangers, tiltAtPoints, tiltOf, type Back } from './index.ts';
+import { framedPiece } from './piece.kit.test.ts';
 
-const piece: HungPiece = {
-	width: 500,
-	height: 400,
-	depth: 20,
+const piece = framedPiece(500, 400, {
 	weight: 40,
-	massOffset: 0,
-	massUp: 200,
-	kind: 'framed',
 	glazed: true,
 	frame: { width: 30, material: 'hardwood' }
-};
+});
 const start = (kind: Back['kind'], more: object = {}): Back =>
 	({ ...hangerOf({ kind, assumed: [] }).start(piece), ...more }) as Back;
 const solved = (back: Back, on = piece) => {

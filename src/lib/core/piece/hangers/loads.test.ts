@@ -2,19 +2,10 @@ import { expect } from 'chai';
 import { leanPull } from '../statics/lean.ts';
 import { startBack } from '../../model/start.ts';
 import { hangerOf, type Back, type HangerKind, type HungPiece } from './index.ts';
+import { framedPiece } from './piece.kit.test.ts';
 
 /** 600 by 800 mm, 20 deep, 100 N. */
-const PIECE: HungPiece = {
-	width: 600,
-	height: 800,
-	depth: 20,
-	weight: 100,
-	massOffset: 0,
-	massUp: 400,
-	kind: 'framed',
-	glazed: false,
-	frame: null
-};
+const PIECE = framedPiece(600, 800, { weight: 100 });
 
 const pointsOf = (kind: HangerKind, more: Record<string, unknown>, on: Partial<HungPiece> = {}) => {
 	const back = { ...startBack(kind, PIECE), ...more } as Back;

@@ -1,18 +1,9 @@
 import { expect } from 'chai';
 import type { HungPiece } from './index.ts';
 import { mirrorPlates, type MirrorPlatesBack } from './mirror-plates.ts';
+import { framedPiece } from './piece.kit.test.ts';
 
-const piece: HungPiece = {
-	width: 600,
-	height: 800,
-	depth: 36,
-	weight: 80,
-	massOffset: 0,
-	massUp: 400,
-	kind: 'framed',
-	glazed: false,
-	frame: null
-};
+const piece = framedPiece(600, 800, { depth: 36, weight: 80 });
 const plates = (more: Partial<MirrorPlatesBack> = {}): MirrorPlatesBack => ({
 	...{ kind: 'mirror-plates', where: 'sides', out: 14, leftDown: 300, rightDown: 320 },
 	...{ topOffset: -40, bottomOffset: 50, thickness: 2, assumed: [] },

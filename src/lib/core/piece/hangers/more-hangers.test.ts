@@ -1,19 +1,14 @@
 import { expect } from 'chai';
 import { startBack } from '../../model/start.ts';
 import { hangerOf, hangerSize, tapeStrip, type Back, type HungPiece } from './index.ts';
+import { framedPiece } from './piece.kit.test.ts';
 
 const inch = (value: number) => value * 25.4;
-const framed: HungPiece = {
-	width: inch(24),
-	height: inch(30),
-	depth: 20,
+const framed = framedPiece(inch(24), inch(30), {
 	weight: 100,
-	massOffset: 0,
-	massUp: inch(15),
-	kind: 'framed',
 	glazed: true,
-	frame: { width: 30, material: 'hardwood', rabbet: 6 } as HungPiece['frame']
-};
+	frame: { width: 30, material: 'hardwood' }
+});
 const rules = { hookMargin: 12, heavy: 15 };
 
 function back<K extends Back['kind']>(kind: K, more: Partial<Extract<Back, { kind: K }>>): Back {

@@ -7,20 +7,17 @@ import {
 	hangers,
 	measureOn,
 	type Back,
-	type HangerKind,
-	type HungPiece
+	type HangerKind
 } from './index.ts';
+import { framedPiece } from './piece.kit.test.ts';
 
 const SIZE = { width: 620, height: 540, depth: 20 };
-const piece: HungPiece = {
-	...SIZE,
+const piece = framedPiece(SIZE.width, SIZE.height, {
+	depth: SIZE.depth,
 	weight: 40,
-	massOffset: 0,
-	massUp: 270,
-	kind: 'framed',
 	glazed: true,
 	frame: { width: 30, material: 'hardwood' }
-};
+});
 const start = (kind: HangerKind): Back => hangerOf({ kind, assumed: [] }).start(SIZE);
 const solve = (back: Back, on = piece) => {
 	const hung = hangerOf(back).solve(back, on, usualHouseRules);

@@ -1,18 +1,9 @@
 import { expect } from 'chai';
 import { startBack } from '../../model/start.ts';
-import { hangerOf, tapeStrip, type Back, type HangerKind, type HungPiece } from './index.ts';
+import { hangerOf, tapeStrip, type Back, type HangerKind } from './index.ts';
+import { framedPiece } from './piece.kit.test.ts';
 
-const piece: HungPiece = {
-	width: 600,
-	height: 800,
-	depth: 20,
-	weight: 50,
-	massOffset: 0,
-	massUp: 400,
-	kind: 'framed',
-	glazed: false,
-	frame: null
-};
+const piece = framedPiece(600, 800, { weight: 50 });
 
 const back = (kind: HangerKind, more: Record<string, unknown>): Back =>
 	({ ...startBack(kind, piece), ...more }) as Back;

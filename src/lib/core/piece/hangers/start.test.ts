@@ -12,18 +12,9 @@ import {
 } from './index.ts';
 import { twoRings } from './ring-points.ts';
 import { toothAnswers } from './teeth.ts';
+import { framedPiece } from './piece.kit.test.ts';
 
-const piece: HungPiece = {
-	width: 600,
-	height: 800,
-	depth: 20,
-	weight: 20,
-	massOffset: 0,
-	massUp: 400,
-	kind: 'framed',
-	glazed: false,
-	frame: null
-};
+const piece = framedPiece(600, 800, { weight: 20 });
 const startOn = (kind: HangerKind, width: number, height: number) =>
 	hangerOf({ kind, assumed: [] }).start({ width, height });
 

@@ -1,14 +1,12 @@
 import { expect } from 'chai';
 import { startBack } from '../../model/start.ts';
 import { usualHouseRules } from '../../model/house-rules.ts';
-import type { HangerKind, HungPiece } from './index.ts';
+import type { HangerKind } from './index.ts';
 import { hangerOf } from './index.ts';
 import { stayLevel } from './stay-level.ts';
+import { framedPiece } from './piece.kit.test.ts';
 
-const PIECE: HungPiece = {
-	...{ width: 600, height: 500, depth: 20, weight: 60, massOffset: 0, massUp: 250 },
-	...{ kind: 'framed', glazed: true, frame: null }
-};
+const PIECE = framedPiece(600, 500, { glazed: true });
 
 const MM = { unit: 'mm', decimals: 0 } as const;
 

@@ -3,18 +3,9 @@ import { STRIP_PAIR_KG } from '../../base/figures/hardware.ts';
 import { weightOf } from '../../base/units/constants.ts';
 import type { HungPiece } from './index.ts';
 import { strips, type StripsBack } from './strips.ts';
+import { framedPiece } from './piece.kit.test.ts';
 
-const piece: HungPiece = {
-	width: 400,
-	height: 500,
-	depth: 20,
-	weight: 10,
-	massOffset: 0,
-	massUp: 250,
-	kind: 'framed',
-	glazed: false,
-	frame: null
-};
+const piece = framedPiece(400, 500, { weight: 10 });
 const pressed = (more: Partial<StripsBack> = {}): StripsBack => ({
 	...{ kind: 'strips', pairs: 4, stripDrop: 40, stripSpan: 280, stripUp: 60, stripLength: 70 },
 	assumed: [],

@@ -1,17 +1,8 @@
 import { expect } from 'chai';
 import { type HangerKind, hangers, type HungPiece } from './index.ts';
+import { framedPiece } from './piece.kit.test.ts';
 
-const light: HungPiece = {
-	width: 600,
-	height: 700,
-	depth: 20,
-	weight: 2,
-	massOffset: 0,
-	massUp: 350,
-	kind: 'framed',
-	glazed: false,
-	frame: null
-};
+const light = framedPiece(600, 700, { weight: 2 });
 const KINDS = [
 	...['framed', 'canvas', 'panel', 'mirror', 'textile', 'plate', 'shelf', 'object']
 ] as HungPiece['kind'][];

@@ -1,12 +1,9 @@
 import { expect } from 'chai';
-import type { HungPiece } from './index.ts';
 import { chooseWire, drawWire, wireDimensions } from './wire-back.ts';
 import { hooksMiddle, usualWire, type WireBack } from './wire-reading.ts';
+import { framedPiece } from './piece.kit.test.ts';
 
-const piece: HungPiece = {
-	...{ width: 600, height: 800, depth: 20, weight: 60, massOffset: 0, massUp: 400 },
-	...{ kind: 'framed', glazed: false, frame: null }
-};
+const piece = framedPiece(600, 800);
 const wire = (more: Partial<WireBack> = {}): WireBack => ({
 	...usualWire(piece),
 	ringSpan: 400,

@@ -1,12 +1,9 @@
 import { expect } from 'chai';
-import type { HungPiece } from './types.ts';
 import { hangerOf, type Back } from './index.ts';
+import { framedPiece } from './piece.kit.test.ts';
 
 const RULES = { hookMargin: 6, heavy: 15 };
-const PIECE: HungPiece = {
-	...{ width: 600, height: 700, depth: 20, weight: 120, massOffset: 0, massUp: 300 },
-	...{ kind: 'framed', glazed: false, frame: null }
-};
+const PIECE = framedPiece(600, 700, { massUp: 300, weight: 120 });
 const WIRE = {
 	...{ ringSpan: 400, ringDrop: 150, ringLower: null, assumed: [] },
 	wire: { by: 'length', length: 440 },

@@ -1,18 +1,9 @@
 import { expect } from 'chai';
 import { weightOf } from '../../base/units/constants.ts';
 import { type Back, hangerOf, type HungPiece } from './index.ts';
+import { framedPiece } from './piece.kit.test.ts';
 
-const piece: HungPiece = {
-	width: 610,
-	height: 760,
-	depth: 20,
-	weight: 60,
-	massOffset: 0,
-	massUp: 380,
-	kind: 'framed',
-	glazed: false,
-	frame: null
-};
+const piece = framedPiece(610, 760);
 
 const one = (more: object = {}) =>
 	({
