@@ -1,7 +1,9 @@
 import { expect } from 'chai';
 import fc from 'fast-check';
 import { usualHouseRules } from '../../model/index.ts';
-import { hangerOf, hangers, tiltAtPoints, tiltOf, type Back } from './index.ts';
+import { hangerOf, hangers, tiltAtPoints, tiltOf, type Back, type HangSolution } from './index.ts';
+import { levelAtPoints, levelByTooth, slideOnWire } from './level.ts';
+import { readDrop } from './rigid.ts';
 import { framedPiece } from './piece.kit.test.ts';
 
 const piece = framedPiece(500, 400, {
@@ -105,5 +107,78 @@ describe('two rings that are not level with each other', () => {
 		const xs = solved(start('security')).points.map(({ x }) => x);
 		expect(step.does).equal('point');
 		expect(step.by).closeTo((Math.max(...xs) - Math.min(...xs)) * Math.sin(Math.PI / 360), 1e-6);
+	});
+});
+
+describe('where a piece is turned, set or slid', () => {
+	const hung = (points: [name: string, x: number, drop: number][]): HangSolution => ({
+		points: points.map(([name, x, drop]) => ({ name, x, drop: readDrop(name, drop), load: null })),
+		cautions: [],
+		heldLevelBy: ''
+	});
+	const step = (tilt: number, points: [string, number, number][]) =>
+		levelAtPoints(tilt, hung(points), piece);
+
+	it('is the upper of two above each other at either end', () => {
+		const four: [string, number, number][] = [
+			['lower left', -200, 300],
+			['upper left', -200, 40],
+			['lower right', 200, 300],
+			['upper right', 200, 40]
+		];
+		expect(step(1, four).says).contain('upper right');
+		expect(step(-1, four).says).contain('upper left');
+		expect(step(1, four.toReversed()).says).contain('upper right');
+		expect(step(-1, four.toReversed()).says).contain('upper left');
+	});
+
+	it('is beside where two points lie rather above each other, and one lower at 45°', () => {
+		const two = (across: number): [string, number, number][] => [
+			['upper', 0, 40],
+			['lower', across, 140]
+		];
+		expect(step(1, two(99)).sets).include({ index: 1, up: 0 });
+		expect(step(1, two(100))).not.property('sets');
+		expect(step(1, two(100)).does).equal('point');
+		const lowerFirst = step(1, two(10).toReversed());
+		expect(lowerFirst.sets!.index).equal(0);
+		expect(lowerFirst.sets!.right).closeTo(-100 * Math.sin(Math.PI / 180), 1e-9);
+		expect(step(-1, two(10)).sets!.right).closeTo(100 * Math.sin(Math.PI / 180), 1e-9);
+	});
+
+	it('is the piece itself on one point, or on two in the same place', () => {
+		expect(step(1, [['hook', 0, 40]])).include({ does: 'turn', side: 'left' });
+		const pair = (apart: number) =>
+			step(1, [
+				['one', 0, 40],
+				['other', apart, 40]
+			]).does;
+		expect(pair(0.9)).equal('turn');
+		expect(pair(1)).equal('point');
+		expect(tiltAtPoints(hung([['hook', 0, 40]]), 3)).equal(0);
+		const apart = (mm: number) =>
+			hung([
+				['one', 0, 40],
+				['other', mm, 40]
+			]);
+		expect(tiltAtPoints(apart(0.5), 3)).equal(0);
+		expect(tiltAtPoints(apart(1), 1)).closeTo(90, 1e-9);
+	});
+
+	it('is towards the high side of a wire, and moves the piece that way', () => {
+		expect(slideOnWire(0.5, 4)).include({ does: 'slide', side: 'right', by: 4, moves: 4 });
+		expect(slideOnWire(-0.5, 4)).include({ does: 'slide', side: 'left', by: 4, moves: -4 });
+	});
+
+	it('is as many teeth as it lies off, to the side that is low, and tells what is left', () => {
+		// Its mass hangs 188 mm below its teeth.
+		const bar = hung([['teeth', 0, 12]]);
+		const off = (mm: number) => (Math.atan(mm / 188) * 180) / Math.PI;
+		const by = (mm: number) => levelByTooth(off(mm), bar, piece, { tooth: 1, toothPitch: 6 });
+		expect(by(12)).deep.include({ by: 2, moves: 12, answer: { key: 'tooth', answer: '-1' } });
+		expect(by(-12)).deep.include({ by: 2, moves: -12, answer: { key: 'tooth', answer: '3' } });
+		// 500 mm wide: 0.376 mm off its tooth leaves one end 1 mm high.
+		expect(by(12.3).says).not.contain('{');
+		expect(by(12.5).says).contain('{');
 	});
 });

@@ -91,7 +91,7 @@ export function twoPoints(
 			piece.weight === null || !share
 				? null
 				: straightLoad(
-						byFormula(share[side], shareSource(piece)),
+						byFormula(share[side], SHARE[share.left === share.right ? 'even' : 'uneven']),
 						byFormula((lean * Math.max(share[side], 0)) / piece.weight, LEAN)
 					)
 	});
@@ -100,8 +100,10 @@ export function twoPoints(
 
 export type WallPlace = Omit<WallPoint, 'load'>;
 
-const shareSource = ({ massOffset }: HungPiece): string =>
-	massOffset === 0 ? 'half the weight' : 'W(1/2 ∓ e/S), e the centre of mass off the middle';
+const SHARE = {
+	even: 'half the weight',
+	uneven: 'W(1/2 ∓ e/S), e the centre of mass off their middle'
+};
 
 function sharesOf(left: number, right: number, { weight, massOffset }: HungPiece) {
 	if (weight === null) return null;

@@ -6,6 +6,8 @@ import {
 	pointLimit,
 	ringPointCautions,
 	ringPointChoices,
+	screwDimension,
+	twoRings,
 	usualRingPoints,
 	type RingPoints
 } from './ring-points.ts';
@@ -55,7 +57,8 @@ describe('ring points', () => {
 		const over = ringPointCautions(points({ by: 'eye-back' }), piece('hardwood'), 11 * POUND);
 		expect(over[0]).include({ grade: 'stop', code: 'ring-point-over' });
 		expect(over[0]!.remedy).contain('strap rings');
-		expect(codes(points({ by: 'eye-back' }), piece('hardwood'), 9 * POUND)).deep.equal([]);
+		const limit = pointLimit(points({ by: 'eye-back' }), piece('hardwood'));
+		expect(codes(points({ by: 'eye-back' }), piece('hardwood'), limit)).deep.equal([]);
 		expect(codes(points(), piece('hardwood'), null)).deep.equal([]);
 	});
 
@@ -63,6 +66,11 @@ describe('ring points', () => {
 		expect(codes(points({ by: 'eye-side' }), piece('fibreboard'), 1)).deep.equal([
 			'eye-in-fibreboard'
 		]);
+		expect(codes(points({ by: 'eye-back' }), piece('fibreboard'), 1)).deep.equal([
+			'eye-in-fibreboard'
+		]);
+		expect(codes(points({ by: 'eye-back' }), piece('softwood'), 1)).deep.equal([]);
+		expect(codes(points(), piece('fibreboard'), 1)).deep.equal([]);
 		expect(codes(points({ by: 'tack' }), piece(null), 1)).deep.equal(['tack-not-canvas']);
 		expect(codes(points({ by: 'tack' }), piece(null, { kind: 'canvas' }), 1)).deep.equal([]);
 	});
@@ -72,6 +80,12 @@ describe('ring points', () => {
 		const through = ringPointCautions(points({ screwLength: 19.5 }), piece('hardwood'), 1);
 		expect(through[0]).include({ code: 'screw-through-front', path: 'screwLength' });
 		expect(through[0]!.remedy).contain('{19 mm}');
+		// Without the plate of a strap ring under its head, a screw goes 2 mm deeper.
+		const plain = points({ by: 'screw', screwLength: 17 });
+		expect(codes(plain, piece('hardwood'), 1)).deep.equal([]);
+		expect(codes({ ...plain, screwLength: 17.5 }, piece('hardwood'), 1)).deep.equal([
+			'screw-through-front'
+		]);
 	});
 
 	it('ask how many screws only of strap rings', () => {
@@ -82,6 +96,10 @@ describe('ring points', () => {
 			'screwLength'
 		]);
 		expect(ringPointChoices(points({ by: 'tack' })).map(({ key }) => key)).deep.equal(['points']);
+		expect(ringPointChoices(points({ by: 'screw' })).map(({ key }) => key)).deep.equal([
+			...['points', 'ringRated', 'screwLength']
+		]);
+		expect(ringPointChoices(points()).every(({ detail }) => detail)).equal(true);
 		expect(chooseRingPoints(points(), 'screws', '3')).include({ screws: 3 });
 		expect(chooseRingPoints(points(), 'points', 'tack')).include({ by: 'tack' });
 		expect(chooseRingPoints(points(), 'reading', 'length')).equal(null);
@@ -94,5 +112,32 @@ describe('ring points', () => {
 		expect(asked.assumed).deep.equal(['ringSpan', 'screwLength']);
 		expect(answerRingPoints(asked, 'screwLength', 'unknown')).deep.equal(back);
 		expect(answerRingPoints(back, 'rings', 'level')).equal(back);
+	});
+
+	it('leave a screw not read as it was when another question is answered', () => {
+		const back = { points: points({ screwLength: 14 }), assumed: ['ringSpan'] };
+		expect(answerRingPoints(back, 'screws', '3')).deep.equal({
+			points: points({ screwLength: 14, screws: 3, rated: null }),
+			assumed: ['ringSpan']
+		});
+	});
+
+	it('have their screw asked beside the drawing, as long as wood is thick', () => {
+		const asked = (depth: number) =>
+			screwDimension(points({ screwLength: 14 }), { x: 200, drop: 90 }, piece(null, { depth }));
+		expect(asked(30)).have.length(1);
+		expect(asked(30)[0]).deep.include({
+			...{ value: 14, aside: true, from: { x: 200, drop: 90 }, to: { x: 200, drop: 104 } },
+			plausible: { min: 5, max: 60 }
+		});
+		expect(asked(10)[0]!.plausible.max).equal(40);
+		expect(screwDimension(points(), { x: 0, drop: 0 }, piece(null))).deep.equal([]);
+	});
+
+	it('are bought in twos, by what they are called', () => {
+		const bought = (more: Partial<RingPoints>) => twoRings({ points: points(more) });
+		expect(bought({ screws: 1 })).deep.equal([{ name: 'Strap ring, 1 screw', each: 2 }]);
+		expect(bought({ screws: 2 })[0]!.name).equal('Strap ring, 2 screws');
+		expect(bought({ by: 'eye-back' })[0]!.name).equal('Screw eyes in the back');
 	});
 });
