@@ -59,6 +59,40 @@ describe('a dimension on the drawing of a back', () => {
 			}
 	});
 
+	it('is believed at most as far as its line can go on the piece', () => {
+		for (const [name, back] of backs())
+			for (const each of hangerOf(back).dimensions(back, piece)) {
+				const { key, from, to, plausible, aside, chosen } = each;
+				const across = from.drop === to.drop;
+				if ((aside && !across) || key === 'length') continue;
+				const offCentre = across && from.x === 0 && !chosen;
+				const most = across ? piece.width / (offCentre ? 2 : 1) : piece.height;
+				expect(plausible.max, `${name}: ${key}`).most(most);
+				if (offCentre && key.endsWith('Offset'))
+					expect(plausible.min, `${name}: ${key}`).equal(-piece.width / 2);
+			}
+	});
+
+	it('is read in a photo between marks of its own back alone', () => {
+		const marked = (back: Back): [string, unknown][] =>
+			hangerOf(back)
+				.dimensions(back, piece)
+				.map(({ key, byPhoto }) => [key, byPhoto && 'to' in byPhoto ? byPhoto.to : null]);
+		const rail = hangers.find(({ kind }) => kind === 'rail')!;
+		const cords = rail.start(piece);
+		expect(marked(cords)).deep.equal([
+			['ringSpan', null],
+			['ringDrop', ['left-ring', 'right-ring']]
+		]);
+		expect(marked(rail.choose(cords, 'count', '1'))).deep.equal([['ringDrop', ['ring']]]);
+		const security = hangers.find(({ kind }) => kind === 'security')!.start(piece);
+		expect(marked(security)).deep.equal([
+			...[['clipSpan', null] as const, ['clipDrop', ['left-clip']] as const],
+			...[['rightDrop', ['right-clip']] as const, ['lockUp', ['lock']] as const],
+			['lockOffset', ['lock']]
+		]);
+	});
+
 	it('stands on the piece, or on hardware at its edge', () => {
 		for (const [name, back] of backs())
 			for (const { key, from, to, aside, above } of hangerOf(back).dimensions(back, piece)) {
