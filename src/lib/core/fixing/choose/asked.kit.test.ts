@@ -1,14 +1,11 @@
 import { byFormula } from '../../base/derived.ts';
 import type { Ground } from '../../catalogue/details/index.ts';
 import type { Role } from '../../catalogue/facts/index.ts';
-import type { HungPiece } from '../../piece/hangers/index.ts';
+import { framedPiece } from '../../piece/hangers/piece.kit.test.ts';
 import type { HoleGround } from './hole-ground.ts';
 import type { Asked } from './holds.ts';
 
-export const PIECE: HungPiece = {
-	...{ width: 500, height: 700, depth: 20, weight: 20, massOffset: 0, massUp: 350 },
-	...{ kind: 'framed', glazed: false, frame: null }
-};
+export const PIECE = framedPiece(500, 700, { weight: 20 });
 
 /** What is asked of a fixing on one hook, N down and away from the wall, behind 12.7 mm that carries nothing. */
 export function asked(
