@@ -160,3 +160,30 @@ describe('what a tool says', () => {
 		expect(hitChance(HALF_STUD_MM)).closeTo(0.01 + 0.98 * 0.5, 1e-6);
 	});
 });
+
+describe('a stud that one nail met and another missed', () => {
+	it('is as uncertain as a plain sum over its places says, and no more certain to one side', () => {
+		for (const way of [-1, 1]) {
+			const [hit, miss] = [1000, 1000 + way * 25];
+			const { studs, confidence } = told({
+				hints: [
+					{ kind: 'hit', x: hit },
+					{ kind: 'miss', x: miss }
+				]
+			});
+			const places = Array.from({ length: 4064 }, (_, index) => hit - PITCH / 2 + index / 10);
+			const weighed = places.map((x) => ({ x, w: hitChance(hit - x) * missChance(miss - x) }));
+			const peak = weighed.reduce((a, b) => (b.w > a.w ? b : a)).x;
+			const near = weighed.filter(({ x }) => Math.abs(x - peak) <= 60);
+			const total = near.reduce((sum, { w }) => sum + w, 0);
+			const mean = near.reduce((sum, { x, w }) => sum + x * w, 0) / total;
+			const variance = near.reduce((sum, { x, w }) => sum + (x - mean) ** 2 * w, 0) / total;
+			const found = studs.find(({ x }) => Math.abs(x - hit) < 60)!;
+			expect(found.x).closeTo(peak, 0.6);
+			// Its own spread about the layout, 3 mm, is added as a square.
+			expect(found.sd).closeTo(Math.sqrt(variance + 9), 0.05);
+			const all = weighed.reduce((sum, { w }) => sum + w, 0);
+			expect(confidence).closeTo(total / all, 0.01);
+		}
+	});
+});
