@@ -37,7 +37,7 @@
 				: mark
 					? `done${mark.by ? ` by ${mark.by}` : ''}`
 					: waitsFor.length > 0
-						? `after: ${waitsFor[0]}`
+						? `after: ${waitsFor[0]!.title}`
 						: ''
 	);
 </script>

@@ -53,7 +53,7 @@
 <h2>Living with them</h2>
 <ul>
 	{#each LIVING_WITH as text (text)}<li>{text}</li>{/each}
-	{#each ofEveryHole(rows.flatMap(({ planned }) => planned.hooks)) as { message, remedy } (message)}
+	{#each ofEveryHole(rows.flatMap(({ planned }) => planned.hooks)) as { code, message, remedy } (code)}
 		<li>{formatMessage(message, styles.lead)} {formatMessage(remedy, styles.lead)}</li>
 	{/each}
 </ul>

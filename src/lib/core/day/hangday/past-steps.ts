@@ -10,6 +10,8 @@ import { hungSince, type DayFacts, type Phase } from './steps/types.ts';
 
 /** A step of this day that is done and asks nothing any more: the mark of a hook that is set, the hooks of a piece that hangs. */
 export interface PastStep {
+	/** The same for the same step. */
+	id: string;
 	phase: Phase;
 	title: string;
 	mark: StepMark;
@@ -43,7 +45,7 @@ function atTheStart(
 	const before = { ...facts, plan: { ...facts.plan, pieces } };
 	return [...proveWall(before), ...getReady(before)].flatMap(({ id, phase, title }) => {
 		const mark = done.get(id);
-		return mark && !shown.has(id) ? [{ phase, title, mark }] : [];
+		return mark && !shown.has(id) ? [{ id, phase, title, mark }] : [];
 	});
 }
 
@@ -61,13 +63,14 @@ function atTheHooks(
 	return (['mark', 'set'] as const).flatMap((phase) =>
 		pieces.flatMap(({ letter, hooks }) =>
 			hooks.flatMap(({ id, name, kind }) => {
-				const mark = marks.get(`${phase} ${id}`);
-				if (!mark || shown.has(`${phase} ${id}`)) return [];
+				const step = `${phase} ${id}`;
+				const mark = marks.get(step);
+				if (!mark || shown.has(step)) return [];
 				const title =
 					phase === 'mark'
 						? RUN_SHEET.mark({ letter, name })
 						: RUN_SHEET.set({ letter, name, hook: hookOf(kind).name });
-				return [{ phase, title, mark }];
+				return [{ id: step, phase, title, mark }];
 			})
 		)
 	);

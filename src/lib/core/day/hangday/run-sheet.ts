@@ -21,8 +21,8 @@ export interface SheetStep {
 	mark: StepMark | null;
 	/** A measure taken again that does not agree with the survey: nothing goes on from it. */
 	off: boolean;
-	/** Titles of steps that have to be done first. */
-	waitsFor: readonly string[];
+	/** What has to be done first. */
+	waitsFor: readonly Step[];
 }
 
 /** Ids tell places to the whole mm: what did not move may differ by one. */
@@ -39,7 +39,7 @@ export function runSheet(facts: Omit<DayFacts, 'began'>, state: DayState): Sheet
 		(list, { step, before }) => reordered(list, step, before),
 		made
 	);
-	const titles = new Map(steps.map(({ id, title }) => [id, title]));
+	const byId = new Map(steps.map((step) => [step.id, step]));
 	const off = new Set(steps.filter((step) => isOff(step, state)).map(({ id }) => id));
 	/** What was done at a hook counts where its plan has moved by no more than the tolerance since. */
 	const nearby = stepsNearby(state.steps.keys());
@@ -50,7 +50,7 @@ export function runSheet(facts: Omit<DayFacts, 'began'>, state: DayState): Sheet
 		return near === null ? undefined : state.steps.get(near);
 	};
 	const met = ({ step, strict }: Need): boolean => {
-		if (!titles.has(step)) return true;
+		if (!byId.has(step)) return true;
 		const mark = became(step);
 		if (mark?.state === 'skipped') return !strict;
 		return mark !== undefined && !off.has(step);
@@ -59,7 +59,7 @@ export function runSheet(facts: Omit<DayFacts, 'began'>, state: DayState): Sheet
 		step,
 		mark: became(step.id) ?? null,
 		off: off.has(step.id),
-		waitsFor: step.needs.flatMap((need) => (met(need) ? [] : [titles.get(need.step)!]))
+		waitsFor: step.needs.flatMap((need) => (met(need) ? [] : [byId.get(need.step)!]))
 	}));
 }
 

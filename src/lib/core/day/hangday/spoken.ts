@@ -60,7 +60,7 @@ export function spokenStep(
 	return [
 		...stops.map(({ message, remedy }) => `Stop. ${message} ${remedy}`),
 		...cares.map(({ message }) => `Care. ${message}`),
-		...waitsFor.slice(0, 1).map((title) => `First: ${title}`),
+		...waitsFor.slice(0, 1).map(({ title }) => `First: ${title}`),
 		...says
 	]
 		.map((line) => formatMessage(line, style, spokenLength).replace(/\.?$/, '.'))

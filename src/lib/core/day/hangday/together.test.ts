@@ -137,9 +137,10 @@ describe('what belongs to a step', () => {
 	});
 
 	it('is nothing that waits for a step besides those before it', () => {
-		const first = step('ready', tick, { title: 'A', waitsFor: ['Z'] });
-		expect(together(first, step('ready', tick, { waitsFor: ['A', 'Z'] }))).equal(2);
-		expect(together(first, step('ready', tick, { waitsFor: ['B'] }))).equal(1);
+		const waits = (...ids: string[]) => ({ waitsFor: ids.map((id) => ({ id })) });
+		const first = step('ready', tick, { id: 'a', ...waits('z') });
+		expect(together(first, step('ready', tick, waits('a', 'z')))).equal(2);
+		expect(together(first, step('ready', tick, waits('b')))).equal(1);
 	});
 
 	it('leads back to the first of them', () => {
@@ -171,6 +172,12 @@ describe('what is said of all that is done in one go', () => {
 	it('holds what is said of the second hook alone, and what is said of both once', () => {
 		const sheet = saying([[care], [care, stop]]);
 		expect(cautionsTogether(sheet, sheet)).deep.equal({ told: [], fresh: [care, stop] });
+	});
+
+	it('takes what is said with other values for something else', () => {
+		const off = (by: number): Caution => ({ ...care, values: { by } });
+		const sheet = saying([[off(3)], [off(3), off(4)]]);
+		expect(cautionsTogether(sheet, sheet).fresh).deep.equal([off(3), off(4)]);
 	});
 
 	it('tells apart what was said at a step that is done', () => {

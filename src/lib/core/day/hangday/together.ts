@@ -10,8 +10,8 @@ export function doneTogether(sheet: readonly SheetStep[], item: SheetStep): Shee
 	const group = [item];
 	for (const next of sheet.slice(sheet.indexOf(item) + 1)) {
 		if (next.mark || !belongs(item.step, next.step)) break;
-		const ready = new Set([...group.map(({ step }) => step.title), ...item.waitsFor]);
-		if (!next.waitsFor.every((title) => ready.has(title))) break;
+		const ready = new Set([...group.map(({ step }) => step), ...item.waitsFor].map(({ id }) => id));
+		if (!next.waitsFor.every(({ id }) => ready.has(id))) break;
 		group.push(next);
 	}
 	return group;
@@ -45,16 +45,17 @@ export function cautionsTogether(
 	const before = sheet
 		.slice(0, sheet.indexOf(group[0]!))
 		.filter(({ mark }) => mark?.state === 'done');
-	const said = new Set(textsOf(before));
-	const all = new Map(
-		group.flatMap(({ step }) => step.cautions.map((each) => [each.message, each] as const))
-	);
-	const isTold = ({ message }: Caution) => said.has(message);
+	const said = new Set(cautionsOf(before).map(sameAs));
+	const all = new Map(cautionsOf(group).map((each) => [sameAs(each), each]));
+	const isTold = (each: Caution) => said.has(sameAs(each));
 	return {
 		told: [...all.values()].filter(isTold),
 		fresh: [...all.values()].filter((each) => !isTold(each))
 	};
 }
 
-const textsOf = (steps: readonly SheetStep[]): string[] =>
-	steps.flatMap(({ step }) => step.cautions.map(({ message }) => message));
+const cautionsOf = (steps: readonly SheetStep[]): Caution[] =>
+	steps.flatMap(({ step }) => step.cautions);
+
+/** The same for cautions that say the same, wherever they apply. */
+const sameAs = ({ code, values }: Caution): string => JSON.stringify([code, values]);

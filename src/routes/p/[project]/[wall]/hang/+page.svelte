@@ -118,7 +118,7 @@
 					<span>{left(phase) === 0 ? 'done' : `${left(phase)} to do`}</span>
 				</summary>
 				<ol>
-					{#each past(phase) as { title, mark } (title)}<PastRow {title} {mark} />{/each}
+					{#each past(phase) as { id, title, mark } (id)}<PastRow {title} {mark} />{/each}
 					{#each of(phase) as item (item.step.id)}
 						<StepRow
 							{day}
