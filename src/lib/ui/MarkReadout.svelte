@@ -25,8 +25,8 @@
 	let { project, plan, planned, mark, styles, onnext }: Props = $props();
 
 	let why = $state(false);
-	const Up = $derived(mark.up.way.startsWith('down') ? ArrowDown : ArrowUp);
-	const Across = $derived(mark.across.way.startsWith('left') ? ArrowLeft : ArrowRight);
+	const Up = $derived(mark.up.way === 'down from' ? ArrowDown : ArrowUp);
+	const Across = $derived(mark.across.way === 'left of' ? ArrowLeft : ArrowRight);
 </script>
 
 {#if why}

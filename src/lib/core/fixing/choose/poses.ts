@@ -294,7 +294,7 @@ function meetings(hanger: AnyHanger, back: Back, { x, hungPiece, studs }: Standi
 		])
 		.filter((places) => places.every((at, index) => fits(at, places[index - 1])));
 	const pairs = meet.stacked ? within.flatMap((at) => [[at, at]]) : [];
-	return meet.counts.flatMap((count) => [
+	const all = meet.counts.flatMap((count) => [
 		...subsets(within, count),
 		...(count === 4
 			? subsets(
@@ -304,6 +304,7 @@ function meetings(hanger: AnyHanger, back: Back, { x, hungPiece, studs }: Standi
 			: []),
 		...mixed.filter(({ length }) => length === count)
 	]);
+	return [...new Map(all.map((places) => [places.join(), places])).values()];
 
 	function fits(at: number, before = -Infinity): boolean {
 		return at >= -left && at <= right && (at === before || at - before >= POINTS_APART_MM);
