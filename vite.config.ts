@@ -35,7 +35,7 @@ const treeshake = {
 const groups = [
 	{
 		name: 'frame',
-		test: /node_modules.(svelte|@sveltejs|clsx|esm-env|@lucide|zod|fraction)|src.lib.core.base/,
+		test: /node_modules.(svelte.src|@sveltejs|clsx|esm-env|@lucide|zod|fraction)|src.lib.core.base/,
 		minShareCount: 8
 	},
 	{ name: 'drawing', test: /src.lib.ui.(elevation|back|bench|field|art)/, minShareCount: 9 }
