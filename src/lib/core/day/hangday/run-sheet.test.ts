@@ -1,6 +1,8 @@
 import { expect } from 'chai';
 import { DEMO } from '../../../store/demo/index.ts';
-import { nextStep, oneOn, reordered, stepTitles, type SheetStep } from './run-sheet.ts';
+import { planWallFast } from '../../plan/plan-wall-fast.ts';
+import { nextStep, oneOn, reordered, runSheet, stepTitles, type SheetStep } from './run-sheet.ts';
+import { dayState } from './state.ts';
 import type { Phase, Step } from './steps/types.ts';
 
 const step = (id: string, phase: Phase = 'ready', ...needs: string[]): Step => ({
@@ -67,5 +69,48 @@ describe('what the steps of a wall are called', () => {
 		expect(titles.get('prove:width')).equal('The width again');
 		expect(titles.get('after:clean')).be.a('string');
 		expect(stepTitles(DEMO, 'nowhere').size).equal(0);
+	});
+});
+
+describe('a wall that is hung piece by piece', () => {
+	const phases = (hung: boolean) => {
+		const project = {
+			...DEMO,
+			walls: DEMO.walls.map((wall) => ({ ...wall, tape: { ...wall.tape, hung } }))
+		};
+		const wall = project.walls.find(({ id }) => id === 'stair-hall')!;
+		const plan = planWallFast(project, wall.id);
+		if (!plan.ok) throw new Error(plan.error.message);
+		const facts = { project, wall, plan: plan.value, fixes: [] };
+		return runSheet(facts, dayState([], wall.id)).map(({ step }) => step);
+	};
+
+	it('has each marked, set and hung before the next, after what comes first and before what comes last', () => {
+		const steps = phases(true);
+		const own = steps.filter(({ phase }) => ['mark', 'set', 'lift'].includes(phase));
+		const at = steps.indexOf(own[0]!);
+		expect(steps.slice(at, at + own.length)).deep.equal(own);
+		expect(steps.slice(0, at).every(({ phase }) => phase === 'prove' || phase === 'ready')).equal(
+			true
+		);
+		expect(steps.slice(at + own.length).every(({ phase }) => phase === 'after')).equal(true);
+		const pieces = own.map(({ pieceId }) => pieceId);
+		const blocks = pieces.filter((id, index) => id !== pieces[index - 1]);
+		expect(blocks).deep.equal([...new Set(pieces)]);
+		for (const piece of blocks) {
+			const its = own.flatMap(({ pieceId, phase }) => (pieceId === piece ? [phase] : []));
+			expect(its).deep.equal([
+				...its.filter((phase) => phase === 'mark'),
+				...its.filter((phase) => phase === 'set'),
+				...its.filter((phase) => phase === 'lift')
+			]);
+		}
+	});
+
+	it('and else every mark first, then every hook, then every piece', () => {
+		const order: Phase[] = ['prove', 'ready', 'mark', 'set', 'lift', 'after'];
+		const places = phases(false).map(({ phase }) => order.indexOf(phase));
+		expect(places).deep.equal(places.toSorted((a, b) => a - b));
+		expect(new Set(places).size).equal(order.length);
 	});
 });
