@@ -11,6 +11,7 @@ import type { PieceKind } from '../../piece/kinds/index.ts';
 import type { Made } from '../../wall/substrates/index.ts';
 import { KG_PER_POUND } from '../../base/units/constants.ts';
 import { chooseFixings, type FixChoice } from './choose.ts';
+import type { Standing } from './poses.ts';
 import type { ToChoose } from './to-choose.ts';
 
 export const pounds = (lb: number) => lb * KG_PER_POUND;
@@ -40,6 +41,18 @@ export function piece(
 
 /** A place where nothing asks for more. */
 export const NOWHERE: ToChoose['site'] = { over: [], wet: false, place: [], rail: null };
+
+/** Where a piece stands unless a test says otherwise, mm. */
+export const X = 2000;
+export const TOP = 1900;
+
+/** A piece that may be moved by 25 mm, on a wall where nothing is known yet. */
+export const standing = (of: Piece, more: Partial<Standing> = {}): Standing => ({
+	...{ piece: of, hungPiece: hungPiece(of), x: X, top: TOP, studs: [] },
+	...{ rules: { ...usualHouseRules, nudge: 25 }, failed: [], left: [], kit: {} },
+	...{ site: NOWHERE, movable: true },
+	...more
+});
 
 export interface Given {
 	made?: Made;

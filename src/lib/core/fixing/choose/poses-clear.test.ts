@@ -1,20 +1,12 @@
 import { expect } from 'chai';
 import { POINTS_APART_MM } from '../../base/figures/studs.ts';
-import { usualHouseRules, type Piece } from '../../model/index.ts';
+import type { Piece } from '../../model/index.ts';
 import { hangerOf } from '../../piece/hangers/index.ts';
 import { hungPiece } from '../../piece/hung-piece.ts';
-import { framed, mirror, NOWHERE, piece } from './choosing.kit.test.ts';
+import { framed, mirror, NOWHERE, piece, standing, TOP, X } from './choosing.kit.test.ts';
 import { clearOf, type FailedPlace } from './failed.ts';
-import { placesOf, posesOf, type Pose, type Standing } from './poses.ts';
+import { placesOf, posesOf, type Pose } from './poses.ts';
 
-const X = 2000;
-const TOP = 1900;
-const standing = (of: Piece, more: Partial<Standing> = {}): Standing => ({
-	...{ piece: of, hungPiece: hungPiece(of), x: X, top: TOP, studs: [] },
-	...{ rules: { ...usualHouseRules, nudge: 25 }, failed: [], left: [], kit: {} },
-	...{ site: NOWHERE, movable: false },
-	...more
-});
 const asEntered = (pose: Pose) => !pose.otherwise && pose.work === 0;
 const usual = (of: Piece) => posesOf(standing(of)).find(asEntered)!;
 
@@ -29,7 +21,7 @@ describe('two hooks spread anew past a place that failed', () => {
 	const spread = (of: Piece, ...fails: [x: number, met: FailedPlace['met']][]) => {
 		const y = TOP - usual(of).hung.points[0]!.drop.value;
 		const failed = fails.map(([x, met]) => ({ at: { x: X + x, y }, met, hook: null }));
-		return posesOf(standing(of, { failed }))
+		return posesOf(standing(of, { failed, movable: false }))
 			.filter((pose) => asEntered(pose) && pose.places !== null)
 			.map(({ places }) => places!.map((place) => Number(place.toFixed(1))))
 			.toSorted(([a], [b]) => a! - b!);
@@ -94,7 +86,7 @@ describe('a piece moved past places that failed', () => {
 		...{ at: { x: X + x, y }, met, hook: null }
 	});
 	const moved = (...failed: FailedPlace[]) =>
-		posesOf(standing(RINGS, { failed, movable: true }))
+		posesOf(standing(RINGS, { failed }))
 			.filter((pose) => asEntered(pose) && pose.nudge !== 0)
 			.map(({ nudge }) => nudge)
 			.toSorted((a, b) => a - b)
@@ -115,7 +107,7 @@ describe('a piece moved past places that failed', () => {
 describe('the screws of a cleat under a piece', () => {
 	const cleat = piece('mirror', 'cleat', [900, 700], 20);
 	const placed = (studs: number[], of = cleat) =>
-		posesOf(standing(of, { studs }))
+		posesOf(standing(of, { studs, movable: false }))
 			.filter((pose) => asEntered(pose) && pose.places !== null)
 			.map(({ places }) => places!);
 	const rounded = (studs: number[]) => placed(studs).map((places) => places.map(Math.round));

@@ -1,22 +1,11 @@
 import { expect } from 'chai';
-import { usualHouseRules, type Piece } from '../../model/index.ts';
 import { hangerOf, type HangerKind } from '../../piece/hangers/index.ts';
-import { hungPiece } from '../../piece/hung-piece.ts';
 import type { LeftBehind } from '../../catalogue/details/index.ts';
-import { framed, mirror, NOWHERE, piece } from './choosing.kit.test.ts';
+import { framed, mirror, NOWHERE, piece, standing, TOP, X } from './choosing.kit.test.ts';
 import type { FailedPlace } from './failed.ts';
 import { ontoStuds, placesOf, posesAsItIs, posesOf, type Pose, type Standing } from './poses.ts';
 import { bearingOf } from './reusable.ts';
 
-const X = 2000;
-const TOP = 1900;
-
-const standing = (of: Piece, more: Partial<Standing> = {}): Standing => ({
-	...{ piece: of, hungPiece: hungPiece(of), x: X, top: TOP, studs: [] },
-	...{ rules: { ...usualHouseRules, nudge: 25 }, failed: [], left: [], kit: {} },
-	...{ site: NOWHERE, movable: true },
-	...more
-});
 const RINGS = piece('framed', 'rings', [600, 500], 8, { ringSpan: 400 });
 const kinds = (poses: readonly Pose[]) => [...new Set(poses.map(({ back }) => back.kind))];
 const of = (kind: HangerKind) => (pose: Pose) => pose.back.kind === kind;
