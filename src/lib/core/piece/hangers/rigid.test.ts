@@ -78,6 +78,8 @@ describe('a piece on rigid points', () => {
 		expect(source(5)).contain('e/S');
 		expect(source(0, 180)).contain('e/S');
 		expect(source(-10, 180)).equal('half the weight');
+		// In binary numbers (-200 + 200.2)/2 is not quite 0.1.
+		expect(source(0.1, 200.2)).equal('half the weight');
 	});
 
 	it('carries nothing that is known where it was not weighed', () => {

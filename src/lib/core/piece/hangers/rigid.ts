@@ -91,7 +91,7 @@ export function twoPoints(
 			piece.weight === null || !share
 				? null
 				: straightLoad(
-						byFormula(share[side], SHARE[share.left === share.right ? 'even' : 'uneven']),
+						byFormula(share[side], shareSource(share)),
 						byFormula((lean * Math.max(share[side], 0)) / piece.weight, LEAN)
 					)
 	});
@@ -100,10 +100,13 @@ export function twoPoints(
 
 export type WallPlace = Omit<WallPoint, 'load'>;
 
-const SHARE = {
-	even: 'half the weight',
-	uneven: 'W(1/2 ∓ e/S), e the centre of mass off their middle'
-};
+const shareSource = ({ left, right }: { left: number; right: number }): string =>
+	Math.abs(left - right) < ROUNDING_N
+		? 'half the weight'
+		: 'W(1/2 ∓ e/S), e the centre of mass off their middle';
+
+/** Two shares differ by less than this only as numbers are rounded, N. */
+const ROUNDING_N = 1e-6;
 
 function sharesOf(left: number, right: number, { weight, massOffset }: HungPiece) {
 	if (weight === null) return null;
