@@ -190,7 +190,9 @@
 			<h2>{step.title}</h2>
 			{#if waitsFor.length > 0}
 				<p class="first" role="status">
-					First: {waitsFor[0]!.title}{waitsFor.length > 1 ? `, and ${waitsFor.length - 1} more` : ''}.
+					First: {waitsFor[0]!.title}{waitsFor.length > 1
+						? `, and ${waitsFor.length - 1} more`
+						: ''}.
 					<button type="button" onclick={() => next(step.id)}>Go there</button>
 				</p>
 			{/if}
