@@ -15,6 +15,9 @@ interface LongList {
 /** Lines drawn beyond those that are seen, so that the next one is there when a key or a wheel comes to it. */
 const BEYOND = 4;
 
+/** Frames in which a line is sought again: what is drawn on the way there turns out higher than it seemed likely. */
+const FRAMES = 10;
+
 /**
  * The lines of a long list that are drawn: those near what is seen, and the room that the others take. Made while a
  * component is set up; `list` is read again whenever what it reads changes.
@@ -40,10 +43,14 @@ export function nearLines(list: () => LongList) {
 	$effect(() => {
 		const line = sought;
 		if (line === null) return;
+		let left = FRAMES;
+		let frame = 0;
+		const seek = () => {
+			virtual.current.scrollToIndex(line, { align: 'auto' });
+			if (--left > 0) frame = requestAnimationFrame(seek);
+		};
 		// By the next frame what scrolls knows how high the list now is.
-		const frame = requestAnimationFrame(() =>
-			virtual.current.scrollToIndex(line, { align: 'auto' })
-		);
+		frame = requestAnimationFrame(seek);
 		return () => cancelAnimationFrame(frame);
 	});
 	return {
