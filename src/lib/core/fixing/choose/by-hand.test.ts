@@ -4,13 +4,12 @@ import { usualHouseRules } from '../../model/index.ts';
 import type { Piece } from '../../model/index.ts';
 import { hungPiece } from '../../piece/hung-piece.ts';
 import { judgeByHand } from './by-hand.ts';
-import { BOARD, framed, NOWHERE, piece } from './choosing.kit.test.ts';
+import { BOARD, framed, piece, standing } from './choosing.kit.test.ts';
 import type { ToChoose } from './to-choose.ts';
 
 const asked = (of: Piece, more: Partial<ToChoose> = {}): ToChoose => ({
-	...{ piece: of, hungPiece: hungPiece(of), x: 2000, top: 1900, studs: [], movable: true },
-	...{ made: BOARD, kit: {}, houseRules: usualHouseRules, rules: usualHouseRules },
-	...{ runs: [], left: [], failed: [], site: NOWHERE },
+	...standing(of),
+	...{ made: BOARD, houseRules: usualHouseRules, runs: [] },
 	...more
 });
 const serving = ({ judged }: ReturnType<typeof judgeByHand>[number]) =>
